@@ -7,7 +7,7 @@ export default defineConfig({
   expect: { timeout: 60_000 },
   fullyParallel: true,
   workers: 2,
-  // A loaded machine may make one wait too long; what passes the second time is counted and said so.
+  // A busy machine may make one wait too long; a test that passes the second time is counted and reported.
   retries: process.env.CI ? 1 : 0,
   outputDir: "../test-results",
   reporter: process.env.E2E_REPORT
@@ -16,7 +16,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     colorScheme: "light",
-    // What is kept for working away from the server would stand between these tests and their doctored answers.
+    // Stored offline data would hide the prepared answers of these tests.
     serviceWorkers: "block",
     launchOptions: {
       executablePath: "/usr/bin/chromium-headless-shell",

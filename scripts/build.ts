@@ -33,7 +33,7 @@ function removeOldChunks(folder: string): void {
   }
 }
 
-/** Builds if needed; says whether it did. */
+/** Builds if needed; returns whether it did. */
 export function build(): boolean {
   const state = sourceState();
   const done =

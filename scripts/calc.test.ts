@@ -11,7 +11,7 @@ import { runCalc } from "./calc/run.ts";
 const root = fileURLToPath(new URL("..", import.meta.url));
 const command = ["--conditions=source", "--import", "tsx", "scripts/calc.ts"];
 
-/** The command in this process: what it prints, and how it ends. */
+/** The command in this process: its output and its exit code. */
 async function calc(args: string[], input = "") {
   let stdout = "";
   const terminal = {
@@ -101,13 +101,13 @@ describe("calc", () => {
     expect(result.status).toBe(2);
     expect(result.stderr.trim().length).toBeGreaterThan(15);
   });
-  it("ends the process with its status, and says why without a stack", () => {
+  it("ends the process with its status, and prints the reason without a stack", () => {
     const ended = (input: string) =>
       spawnSync(process.execPath, [...command, "mounting"], { cwd: root, input, encoding: "utf8" });
     expect(ended("[1,")).toMatchObject({ status: 2, stderr: expect.not.stringContaining("    at ") });
     expect(ended('{"requiredTorqueNm":-1}').status).toBe(1);
   });
-  it("proves a duty and says where a bad one is wrong", async () => {
+  it("proves a duty and names the place of a fault", async () => {
     const { status, json } = await calc(["prove"], '{"duty":{"dn":50},"limit":1}');
     expect(status).toBe(0);
     expect(json()).toMatchObject({

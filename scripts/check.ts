@@ -39,7 +39,7 @@ console.log("\nThe ten slowest files:");
 for (const { name, seconds } of slowest(outcomes))
   console.log(`${seconds.toFixed(1).padStart(7)} s  ${name}`);
 console.log(`The check took ${Math.round((Date.now() - begun) / 1000)} s.`);
-// Said once more where the eye ends: thousands of lines stand above.
+// Printed once more at the end, because thousands of lines precede it.
 for (const trouble of outcomes.flatMap(({ troubles }) => troubles)) console.log(`\n${trouble}`);
 const sum = (count: (outcome: Outcome) => number) =>
   outcomes.reduce((total, outcome) => total + count(outcome), 0);

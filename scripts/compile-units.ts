@@ -15,8 +15,8 @@ import {
 } from "../core/src/basis/units/definitions.ts";
 
 /**
- * The library knows no gauge from absolute, and its own pound-force per square inch is rounded, so it is given
- * definitions that are exact by law: inch, pound and standard gravity.
+ * The library does not know gauge pressure, and its pound-force per square inch is rounded, so it gets definitions that
+ * are exact by law: inch, pound and standard gravity.
  */
 const measure = UnitMath.config({
   definitions: {
@@ -42,7 +42,7 @@ const measure = UnitMath.config({
       pascal: "1 newton / metre^2",
       bar: "100000 pascal",
       rankine: { value: [5 / 9, "kelvin"] },
-      // A normal cubic metre is counted at 0 °C, a standard cubic foot at 60 °F, both at one atmosphere.
+      // A normal cubic metre is at 0 °C, a standard cubic foot at 60 °F, both at one atmosphere.
       normalmetre3: "1 metre^3",
       // Flow coefficients: m³/h at 1 bar, and US gallons a minute at 1 psi.
       kvunit: "1 metre^3",
@@ -55,7 +55,7 @@ const measure = UnitMath.config({
 /** A unit as written, by its measure in the library's units; `plus` in the home unit. */
 type Row = readonly [label: string, measure: string, alsoWritten: readonly string[], plus?: number];
 
-/** The home unit stands first. */
+/** The home unit comes first. */
 const rows: Record<Quantity, readonly Row[]> = {
   pressure: [
     ["bar g", "bar", ["barg", "bar(g)", "bar", "barü", "bar(ü)"]],

@@ -1,4 +1,4 @@
-/** The demo's shelf against itself: figures that come from one mechanics must agree with each other. */
+/** The demo's shelf against itself: values from the same mechanics must agree. */
 import { padOf, seatMaterial } from "@proven-seat/core/basis/reference";
 import { describe, expect, it } from "vitest";
 import { demoLines } from "./demo/lines/index.ts";
@@ -41,7 +41,7 @@ describe("breakaway torque", () => {
         ofPlug.forEach((nm, i) => void expect(nm, `${plug} DN ${dn}`).toBeGreaterThan(ofBall[i]!));
       }
   });
-  it("of an offset disc grows by what the line pushes beside its shaft", () => {
+  it("of an offset disc grows with the line force beside its shaft", () => {
     const { torque, geometry, boreMm } = sizeOf("osmere-double-offset", 200, "class 300");
     const row = torque.breakToOpenNm.tfm!;
     const bar = torque.differentialBar.at(-1)!;
@@ -72,9 +72,9 @@ describe("stems, shafts and pads", () => {
   });
 });
 
-describe("what honest duties need", () => {
+describe("parts for difficult duties", () => {
   const sells = (what: (line: (typeof lines)[number]) => boolean) => lines.some(what);
-  it("is sold: cold seats, hot soft seats, alloy trims, super duplex discs, motors with springs", () => {
+  it("are offered: cold seats, hot soft seats, alloy trims, super duplex discs, motors with springs", () => {
     for (const seat of ["pctfe", "pi"]) {
       expect(seatMaterial(seat)).toBeDefined();
       expect(

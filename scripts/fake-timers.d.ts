@@ -1,4 +1,4 @@
-/** The library's own declarations are a package apart. */
+/** The library's own declarations are in another package. */
 declare module "@sinonjs/fake-timers" {
   export interface Clock {
     tickAsync(ms: number): Promise<number>;

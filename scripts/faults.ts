@@ -1,4 +1,4 @@
-/** `npm run faults -- [seconds] [seed]`: the long round of faults by hand; prints what was done and what went wrong. */
+/** `npm run faults -- [seconds] [seed]`: the long round of faults by hand; prints its actions and every fault found. */
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";

@@ -1,6 +1,6 @@
 /**
- * Keeps findings of every rule, some of each verdict it gives in the demo, in core/test/kept/findings.jsonl, one a line: what a
- * release found may not change without the engine's number. Run after that number was raised.
+ * Keeps findings of every rule, some of each verdict it has in the demo, in core/test/kept/findings.jsonl, one per
+ * line: findings of a release may not change without a new engine number. Run after that number was raised.
  */
 import { writeFileSync } from "node:fs";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
@@ -16,7 +16,7 @@ const kept = new Map<
 for (const { number, duty } of demoTags) {
   const { candidates } = prove(duty, demoShelf, defaultHouseRules());
   for (const [index, c] of candidates.entries()) {
-    // The first ones and then a few of all kinds: neighbours in the ranking are alike.
+    // The first ones and then a few of all kinds, because neighbours in the ranking are similar.
     if (index > 3 && index % 61 !== 0) continue;
     for (const f of c.findings) {
       const key = `${f.rule} ${f.verdict}`;

@@ -27,7 +27,7 @@ export function demoCatalogueFiles(): Map<string, string> {
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   const folder = join(dirname(fileURLToPath(import.meta.url)), "../demo/catalogue");
-  // Generated whole before the old is taken away.
+  // Generated completely before the old one is removed.
   const files = demoCatalogueFiles();
   rmSync(folder, { recursive: true, force: true });
   for (const [name, content] of files) {

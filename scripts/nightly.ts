@@ -1,6 +1,6 @@
 /**
- * `npm run nightly`: what takes longer than a check has. Properties and fuzz try far more, with new seeds; servers and
- * databases are killed for half an hour; a thousand random mutants are made. The last line is "N passed, N failed".
+ * `npm run nightly`: the long tests. Properties and fuzz try far more, with new seeds; servers and databases are killed
+ * for half an hour; a thousand random mutants are tried. The last line is "N passed, N failed".
  */
 import { mkdirSync, rmSync } from "node:fs";
 import { lane, pureProjects, reports, type Step, staticSteps, unitStep } from "./check/steps.ts";

@@ -1,6 +1,6 @@
 /**
- * Tries properties on the same cases in every check, so that what turns red was turned by the change and not by chance.
- * `PROPERTY_SEED=random` looks for others, and any number repeats what it found.
+ * Tries properties on the same cases in every check, so that only a change can make one fail. `PROPERTY_SEED=random`
+ * tries others, and any number repeats a run.
  */
 import fc from "fast-check";
 

@@ -1,6 +1,6 @@
 /**
- * Prints every rule that neither a demo tag nor a border test decides to *holds*, *tight* or *fails*; exits
- * with 1 where there is one.
+ * Prints every rule that neither a demo tag nor a border test decides to *holds*, *tight* or *fails*; exits with 1
+ * where there is one.
  */
 import { readdirSync, readFileSync } from "node:fs";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";

@@ -36,8 +36,8 @@ async function confirmDiscard(yes: boolean): Promise<boolean> {
 const urlOf = ({ host, port }: Options) => `http://${host.includes(":") ? `[${host}]` : host}:${port}`;
 
 /**
- * Takes the folder. A backup or a restore that has it is waited for: whoever starts the service again after a crash is
- * not to be told that all is well.
+ * Takes the folder. A backup or restore that has it is waited for: a start after a crash must not report that all is
+ * well.
  */
 async function whenFree(url: string, does: Work): Promise<Taken> {
   for (let said = false; ; said = true) {
@@ -49,7 +49,7 @@ async function whenFree(url: string, does: Work): Promise<Taken> {
   }
 }
 
-/** Works on the database with the folder taken, so that no other start comes between, and ends in order when told. */
+/** Works on the database with the folder taken, so that no other start interferes, and ends in order on a signal. */
 async function withFolder(
   url: string,
   does: Work,
@@ -86,7 +86,7 @@ async function startServing(options: Options): Promise<number> {
   });
 }
 
-/** Runs on the database that is up, or brings one up for as long as it takes. */
+/** Uses the running database, or starts one for as long as the work takes. */
 async function onDatabase(
   options: Options,
   does: "backup" | "restore",

@@ -6,7 +6,7 @@ import { formatOf, thinned } from "./written.ts";
 const archives = releases.map((release) => ({ release, documents: writtenBy(release) }));
 
 describe("documents kept of older releases", () => {
-  it("are one of a kind and format, beside the whole set of the newest", () => {
+  it("are one per kind and format, beside the whole set of the newest", () => {
     expect(thinned(archives).filter(({ documents }) => documents.length === 0)).toEqual([]);
     const names = (kept: typeof archives) =>
       kept.map(({ documents }) => documents.map(({ name }) => name).sort());
@@ -15,12 +15,12 @@ describe("documents kept of older releases", () => {
     );
     expect(names(byNumber)).toEqual(names(archives));
   });
-  it("show every format of a sheet and of a catalogue there ever was", () => {
+  it("show every format of a sheet and of a catalogue", () => {
     const formats = archives.flatMap(({ documents }) => documents.map(formatOf)).join("\n");
     for (const n of [1, 2, 3, 4]) expect(formats).toContain(`proven-seat-sheet/${n}`);
     for (const n of [1, 2, 3, 4, 5, 6]) expect(formats).toContain(`proven-seat-catalogue/${n}`);
   });
-  it("take little room: less than 50 kB a release", () => {
+  it("are small: less than 50 kB per release", () => {
     const tooLarge = releases.filter(
       (release) => statSync(new URL(`${release}${archiveEnding}`, writtenFolder)).size > 50_000,
     );

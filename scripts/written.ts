@@ -1,6 +1,6 @@
 /**
- * Keeps documents as this release writes them, for releases to come: `npm run written:keep`, once the engine's number was
- * raised. Of older releases one document a kind and format stays, so that what is kept grows by less than 50 kB.
+ * Keeps documents as this release writes them, for later releases: `npm run written:keep`, after the engine's number
+ * was raised. Of older releases one document per kind and format stays, so that the archive grows by less than 50 kB.
  */
 import { rmSync, writeFileSync } from "node:fs";
 import { brotliCompressSync, constants } from "node:zlib";
@@ -11,7 +11,7 @@ import { demoCatalogue, demoTags } from "../core/test/demo.ts";
 import { sheetOf } from "../core/test/demo-sheet.ts";
 import { archiveEnding, releases, type Written, writtenBy, writtenFolder } from "../core/test/written.ts";
 
-/** A control valve, one by hand, a tight one, one by a gearbox and one nothing offers. */
+/** A control valve, a manual one, a tight one, one with a gearbox and one that nothing suits. */
 const sheets = ["FV-5010", "HV-1012", "XV-1048", "XV-3052", "XV-3074"];
 
 /** Some entries of each kind, because the whole catalogue would fill the archive. */
@@ -22,7 +22,7 @@ const smallCatalogue = {
   accessories: demoCatalogue.accessories.slice(0, 5),
 };
 
-/** What this release writes, a set of every kind. */
+/** Documents of this release, one of every kind. */
 function newest(): Written[] {
   const duties = Object.fromEntries(demoTags.map(({ number, duty }) => [number, duty]));
   const rows = demoTags.map((tag) => ({ ...tag, unit: "", remarks: {} }));
@@ -38,8 +38,8 @@ function newest(): Written[] {
 type Versioned = { readonly format?: string; readonly inputs?: Readonly<Record<string, Versioned>> };
 
 /**
- * Kind and format of a document, with the formats of what it carries: one of each is enough. A line list names no format,
- * and house rules and duties of the first releases neither: they are told apart by what they lack.
+ * Kind and format of a document, with the formats inside it: one of each is enough. A line list has no format, nor have
+ * house rules and duties of the first releases: they are recognised by missing parts.
  */
 export function formatOf({ name, content }: Written): string {
   const kind = name.replace(/[-.].*/, "");
@@ -56,7 +56,7 @@ export function formatOf({ name, content }: Written): string {
   return [kind, first, ...carried, ...lacking].join(" ");
 }
 
-/** Keeps, of each older release, what no newer one shows already. */
+/** Keeps, of each older release, what no newer one covers. */
 export function thinned(archives: readonly { release: string; documents: readonly Written[] }[]) {
   const seen = new Set(archives.at(-1)?.documents.map(formatOf));
   return archives

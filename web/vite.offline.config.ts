@@ -3,7 +3,9 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vite";
 
-/** Builds the worker that opens shop pages without a connection: after the pages, for it lists what they draw in. */
+/**
+ * Builds the service worker that opens shop pages without a connection: after the pages, because it lists their files.
+ */
 const dist = fileURLToPath(new URL("dist/", import.meta.url));
 
 /** A name that changes with its content needs no other mark. */

@@ -93,7 +93,7 @@ const questions: Record<Question, (api: Api, key: string) => unknown> = {
 const text = (answer: unknown) =>
   JSON.stringify(answer, (name, value) => (name === "milliseconds" ? undefined : value));
 
-it("a prover without schemas and declarations answers as the whole one does", {
+it("a prover without schemas and declarations answers like the whole one", {
   timeout: 600_000,
 }, async () => {
   expect(existsSync(join(folder, "prover.js"))).toBe(true);

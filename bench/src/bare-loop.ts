@@ -12,12 +12,12 @@ import { flowAround, trimInDuty } from "@proven-seat/core/mechanics/flow";
 import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/mechanics/torque";
 
 /**
- * The simpler loop the prover is measured against: for every candidate the same interpolations of body
- * rating and seat limit at every case, the same torque table and the same walk through the drives, and
- * nothing else: no findings, no chemistry, no words, no sharing between candidates but the drives' output.
- *
- * With `whole` it does the rest of the rules' arithmetic as well: trapped cavity, seat stress at every case,
- * metals' limits, what flow adds to the torque, every case in every trim of a size, the drive put on its valve. Without, it is the loop of the time when two dozen rules were all there was.
+ * The simpler loop that the prover is measured against: for every candidate the same interpolations of body rating and
+ * seat limit at every case, the same torque table and the same walk through the actuators, and nothing else: no
+ * findings, no chemistry, no words, no sharing between candidates except the actuators' output. With `whole` it also
+ * does the arithmetic of the other rules: trapped cavity, seat stress at every case, metal limits, flow torque, every
+ * case in every trim of a size, the actuator mounted on its valve. Without, it is the loop of the time when there were
+ * two dozen rules.
  */
 export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boolean): number {
   const settled = settle(duty, house);
@@ -38,7 +38,7 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
       if (!sizes.has(valve.size)) sum += flowArithmetic(valve, settled, house);
       sizes.add(valve.size);
     }
-    // The prover, too, reckons a demand and walks through the drives once for each torque.
+    // The prover also computes a demand and walks through the actuators once for each torque.
     const torque = torqueKey(valve);
     let picked = picks.get(torque);
     if (picked === undefined) {
@@ -62,12 +62,12 @@ const [size, cavity, seat] = ["size", "cavity", "seat"].map((path) =>
   parts.findIndex((part) => part.path === path),
 ) as [number, number, number];
 
-/** Valves alike in size, cavity and seat need the same torque. */
+/** Valves with the same size, cavity and seat need the same torque. */
 function torqueKey({ identity: { numbers } }: Valve): number {
   return (numbers[size]! * 64 + numbers[cavity]!) * 4096 + numbers[seat]!;
 }
 
-/** What the rules reckon beyond ratings, seats and torque. */
+/** Arithmetic of the rules beyond ratings, seats and torque. */
 function furtherArithmetic(valve: Valve, settled: ReturnType<typeof settle>, house: HouseRules): number {
   let sum = 0;
   const { material } = valve.seat;
@@ -176,7 +176,7 @@ function flowArithmetic(
   return sum;
 }
 
-/** What flow adds to the torque of every case. */
+/** Torque added by flow, for every case. */
 function flowing(valve: Valve, settled: SettledDuty, house: HouseRules): number {
   let sum = 0;
   for (const c of settled.cases)

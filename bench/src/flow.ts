@@ -1,4 +1,4 @@
-/** Prints what flow and torque cost beside bare loops in the same run: `npm run bench:flow`. */
+/** Prints the cost of flow and torque beside bare loops in the same run: `npm run bench:flow`. */
 import { join } from "node:path";
 import { gasFlow, liquidFlow } from "@proven-seat/core/basis/calc";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
@@ -52,13 +52,13 @@ let kept = 0;
 const keep = (value: number) => {
   kept += value;
 };
-/** The same arithmetic with nothing checked and nothing made. */
+/** The same arithmetic without checks and without objects. */
 const bare = (p1: number) => {
   const choked = 0.85 ** 2 * (p1 - (0.96 - 0.28 * Math.sqrt(0.02 / 220.64)) * 0.02);
   kept += (80 * Math.sqrt(998 / 999.1 / Math.min(p1 - 3, choked))) as number;
 };
 const each = (run: (bar: number) => void) => () => pressures.forEach(run);
-// Each is stated as a literal: an object copied by spreading takes ten times as long to make as to size by.
+// Each is a literal: an object made by spreading takes ten times as long to create as to size by.
 const sizing = measureInTurn(400, [
   each(bare),
   each((bar) => keep(liquidFlow(liquidAt(bar)).kv)),

@@ -1,6 +1,6 @@
 /**
- * Prints what proving costs, as time and as a ratio to a bare loop in the same run: `npm run bench`. The core
- * is run as built, for that is what the browser and the server run.
+ * Prints the cost of a proof, as time and as a ratio to a bare loop in the same run: `npm run bench`. The core is run
+ * as built, as in the browser and the server.
  */
 import { join } from "node:path";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
@@ -26,7 +26,7 @@ console.log(
   `demo catalogue: ${catalogue.lines.length} lines, ${shelf.families.reduce((n, f) => n + f.drives.length, 0)} drives; ${Math.min(...candidates)} to ${Math.max(...candidates)} candidates a tag`,
 );
 
-// Warm all alike; each round proves every demo tag, interleaved so that all meet the same machine.
+// Each is warmed up; each round proves every demo tag, interleaved so that all meet the same machine.
 for (let i = 0; i < 8; i++)
   for (const d of duties) {
     prove(d, shelf, house);
@@ -100,7 +100,7 @@ for (const factor of [1, 2, 4])
     `  ${String(many(factor).cases.length).padStart(2)} cases                         ${shown(measure(100, () => void prove(many(factor), shelf, house)).median)}`,
   );
 
-/** The same lines under other names: as many more candidates, none of them alike. */
+/** The same lines under other names: more candidates, none of them equal. */
 const grown = (factor: number) =>
   compileShelf({
     ...catalogue,

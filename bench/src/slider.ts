@@ -9,7 +9,7 @@ import { shown } from "./measure.ts";
 const steps = 600;
 const goalMs = 1000 / 60;
 
-/** Moves the page's slider once a frame; says how long each frame took, and each step of it. */
+/** Moves the page's slider once a frame; returns the time of each frame, and of each step in it. */
 const drag = (page: Page) =>
   page.getByRole("slider").evaluate(async (slider: HTMLInputElement, count) => {
     const write = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!;
@@ -19,7 +19,7 @@ const drag = (page: Page) =>
       const began = performance.now();
       write.call(slider, String(i % 101));
       slider.dispatchEvent(new Event("input", { bubbles: true }));
-      // Styles and places of what changed, which a frame would else reckon by itself.
+      // Styles and layout of the changes, which a frame would compute by itself.
       document.body.getBoundingClientRect();
       work.push(performance.now() - began);
       const now = await new Promise<number>(requestAnimationFrame);

@@ -10,7 +10,7 @@ import { choiceSchema, newHouseRulesSchema, saveTagSchema, tagContentSchema } fr
 const named = Object.entries(endpoints as Record<string, Endpoint>);
 
 describe("endpoints", () => {
-  it("each have an address of their own below /api", () => {
+  it("have an address of their own below /api", () => {
     const addresses = named.map(([, e]) => `${e.method} ${e.path}`);
     expect(new Set(addresses).size).toBe(addresses.length);
     for (const [, e] of named) expect(e.path).toMatch(/^\/api\//);
@@ -19,7 +19,7 @@ describe("endpoints", () => {
     expect(addressOf("sheetPdf", { id: "a b/c" })).toBe("/api/sheets/a%20b%2Fc.pdf");
     expect(addressOf("projects")).toBe("/api/projects");
   });
-  it("say the project they belong to, as their path does", () => {
+  it("name the project they belong to, like their path", () => {
     for (const [name, { path, project, paged, answer }] of named) {
       const said = /\/projects\/\{id\}/.test(path)
         ? "in path"
@@ -33,11 +33,11 @@ describe("endpoints", () => {
       if (paged) expect(answer!.safeParse([]).success, name).toBe(true);
     }
   });
-  it("let nobody but an engineer at what is stored", () => {
+  it("only let an engineer read stored data", () => {
     for (const [name, { project, method, role }] of named)
       if (project !== null || (method !== "get" && name !== "calculate")) expect(role, name).toBe("engineer");
   });
-  it("say which problems they answer with wherever they take a body", () => {
+  it("list their problem documents wherever they take a body", () => {
     for (const [name, e] of named)
       if (e.body && name !== "calculate") expect(e.problems, name).toContain(422);
   });
@@ -72,7 +72,7 @@ describe("OpenAPI", () => {
       expect(inPath).toEqual([...e.path.matchAll(/\{(\w+)\}/g)].map((m) => m[1]));
     }
   });
-  it("names only schemas it carries", () => {
+  it("names only schemas that it contains", () => {
     const text = JSON.stringify(document);
     for (const [, name] of text.matchAll(/"#\/components\/schemas\/(\w+)"/g))
       expect(document.components.schemas).toHaveProperty(name!);
@@ -87,7 +87,7 @@ describe("pages", () => {
 
 describe("records", () => {
   const tag = { number: " XV-1 ", duty: emptyDuty };
-  it("trims what people type and fills what they leave out", () => {
+  it("trims entered text and fills in defaults", () => {
     expect(tagContentSchema.parse(tag)).toEqual({
       number: "XV-1",
       service: "",

@@ -9,7 +9,7 @@ import { describe, expect, it } from "vitest";
 const root = fileURLToPath(new URL("../..", import.meta.url));
 
 describe("core in a bare worker", () => {
-  it("loads and proves where there is neither Node nor a DOM", async () => {
+  it("loads and proves without Node and without a DOM", async () => {
     const folder = mkdtempSync(join(tmpdir(), "core-"));
     const entry = join(folder, "entry.ts");
     writeFileSync(

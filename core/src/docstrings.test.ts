@@ -13,7 +13,7 @@ interface Documented {
   text: string;
 }
 
-/** Exported functions, and exported arrow functions, with the comment that stands right above them. */
+/** Exported functions, and exported arrow functions, with the comment right above them. */
 const documented: Documented[] = files.flatMap((file) => {
   const source = readFileSync(`${root}/${file}`, "utf8");
   const pattern =
@@ -24,7 +24,7 @@ const documented: Documented[] = files.flatMap((file) => {
 describe("every exported function of core", () => {
   it("is found", () => expect(documented.length).toBeGreaterThan(150));
 
-  it.each(documented)("$file $name says what it does, and nothing that says nothing", ({ text }) => {
+  it.each(documented)("$file $name has a summary, and no line without content", ({ text }) => {
     expect(text).toMatch(/\/\*\*[\s*]*[A-Z`]/);
     expect(text).not.toMatch(/@throws never|@source none/);
   });

@@ -1,4 +1,4 @@
-/** What somebody who adds something may forget: each is named by a function, and each function is shown to name it. */
+/** Things that are easily forgotten in an addition: a function finds each, and a test shows that it does. */
 import { readdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { describe, expect, it } from "vitest";
@@ -31,14 +31,14 @@ describe("a calculation", () => {
 describe("a part of a candidate", () => {
   const idle = (paths: readonly string[]) =>
     paths.filter((path) => !rules.some(({ dependsOn }) => (dependsOn as readonly string[]).includes(path)));
-  it("decides some rule's finding", () => {
+  it("is used by some rule", () => {
     expect(idle(parts.map(({ path }) => path))).toEqual([]);
     expect(idle(["seat", "paint"])).toEqual(["paint"]);
   });
 });
 
 describe("a language of line lists", () => {
-  /** What no list does without. */
+  /** The least words of a line-list language. */
   const least: readonly Concept[] = [
     "tag",
     "number",
@@ -59,7 +59,7 @@ describe("a language of line lists", () => {
     "leakage",
   ];
   const lacking = (words: Words) => least.filter((concept) => (words[concept] ?? "").trim() === "");
-  it("has at least the words no list does without", () => {
+  it("has at least the basic words", () => {
     const languages = { de, en, es, fr, it: italian, nl, pt };
     for (const [language, words] of Object.entries(languages)) expect(lacking(words), language).toEqual([]);
     expect(lacking({ ...en, tag: "" })).toEqual(["tag"]);
@@ -70,7 +70,7 @@ describe("a language of line lists", () => {
 describe("a cause of a leak", () => {
   const seenBy = (kind: (typeof causeKinds)[number], { chances, otherwise }: Check) =>
     JSON.stringify(chances[kind] ?? otherwise);
-  /** Pairs that look alike to every check of a place where some check knows either. */
+  /** Pairs that no check of a place tells apart, although some check knows one of them. */
   const alike = (list: readonly Check[]) =>
     [...new Set(list.map(({ place }) => place))].flatMap((place) => {
       const here = list.filter((check) => check.place === place);

@@ -1,4 +1,4 @@
-/** Any duty the schema takes, made from the duty's own fields: a new field is in it by being one. */
+/** Any duty the schema accepts, made from the duty's own fields, new ones included. */
 import fc from "fast-check";
 import { nominalSizes } from "../src/basis/units/sizes.ts";
 import { caseFields, dutyFields } from "../src/duty/fields/duty-fields.ts";
@@ -8,7 +8,7 @@ import { withValueAt } from "../src/duty/statement/shape.ts";
 
 const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { freq: 3 });
 
-/** What a field may hold; figures mostly where duties are, now and then at the ends of what is taken. */
+/** Possible values of a field: mostly usual ones, sometimes the ends of the range. */
 function heldBy({ holds, moves }: AnyField): fc.Arbitrary<unknown> {
   switch (holds.kind) {
     case "text":
@@ -87,7 +87,7 @@ const anyCase = caseValues.map((values) =>
   ),
 );
 
-/** The awkward ones too: half blank, in vacuum, in reverse, with every hazard at once. */
+/** Awkward duties too: half blank, in vacuum, in reverse, with every hazard at once. */
 export const anyDuty: fc.Arbitrary<Duty> = fc
   .tuple(valuesOf(dutyFields as readonly AnyField[]), fc.array(anyCase, { maxLength: 6 }))
   .map(([values, cases]) => {

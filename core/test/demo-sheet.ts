@@ -1,4 +1,4 @@
-/** A sheet of a demo tag as it would be issued, for its best valve or the one asked for. */
+/** A sheet of a demo tag as it would be issued, for its best valve or the one given. */
 import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
 import { drawUpSheet, type Sheet, type SheetDetails } from "../src/judgement/proof/sheet.ts";
 import { demoCatalogue, demoProof, demoTags } from "./demo.ts";

@@ -1,4 +1,4 @@
-/** A shelf small enough to reckon by hand, and a duty everything on it holds. */
+/** A shelf small enough for hand calculation, and a duty that everything on it meets. */
 
 import { defaultHouseRules, type HouseRules } from "../src/basis/house/house-rules.ts";
 import { type Duty, dutySchema } from "../src/duty/statement/duty.ts";
@@ -232,7 +232,7 @@ export function dutyWith(
 
 type Change = NonNullable<Parameters<typeof dutyWith>[0]>;
 
-/** As `dutyWith`, with what else the fluid carries and what else is asked stated too: nothing is left to assume. */
+/** As `dutyWith`, with all contents of the fluid and all demands stated: nothing is left to assume. */
 export const statedInFull = ({ fluid, ...rest }: Change = {}): Duty =>
   dutyWith({
     lineTestBarG: 0,
@@ -278,7 +278,7 @@ export function proven({
   return proving.candidates().find((c) => c.valve.line.id === line && c.valve.seat.material.id === seat)!;
 }
 
-/** What one rule says about one candidate of the fixture. */
+/** Finding of one rule about one candidate of the fixture. */
 export function findingOn(rule: string, setting: Setting = {}): Finding {
   const finding = proven(setting).findings.find((f) => f.rule === rule);
   if (!finding) throw new Error(`no rule ${rule}`);

@@ -1,4 +1,4 @@
-/** Duties somebody might bring: coherent, mostly stated, hard here and there. */
+/** Plausible duties: coherent, mostly stated, hard in places. */
 import fc from "fast-check";
 import { fluids } from "../src/basis/reference/fluids.ts";
 import { serviceFamilies } from "../src/basis/reference/suitability.ts";
@@ -8,7 +8,7 @@ import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts"
 
 const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { freq: 3 });
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-/** Small figures as likely as large ones. */
+/** Small numbers are as likely as large ones. */
 const spread = (min: number, max: number) =>
   between(Math.log(min), Math.log(max)).map((x) => Number(Math.exp(x).toPrecision(3)));
 

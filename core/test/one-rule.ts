@@ -1,4 +1,4 @@
-/** One rule on one valve with one drive of the demo, as a proof would examine it. */
+/** One rule on one valve with one actuator of the demo, as a proof would examine it. */
 
 import { defaultHouseRules, type HouseRules } from "../src/basis/house/house-rules.ts";
 import { settle } from "../src/duty/settling/settle.ts";

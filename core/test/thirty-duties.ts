@@ -1,4 +1,7 @@
-/** Thirty awkward duties, written down before they were run: what must fall of all that is on the shelf, what must stand. */
+/**
+ * Thirty awkward duties with expectations written before they were run: what must be ruled out on the shelf, and what
+ * must be suitable.
+ */
 
 import { newCase } from "../src/duty/statement/case-kinds.ts";
 import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
@@ -11,9 +14,9 @@ type Is = (c: ProvenCandidate) => boolean;
 export interface Awkward {
   readonly name: string;
   readonly duty: Duty;
-  /** None of these may stand. */
+  /** None of these may be suitable. */
   readonly falls: Readonly<Record<string, Is>>;
-  /** At least one of these must. */
+  /** At least one of these must be suitable. */
   readonly stands?: Readonly<Record<string, Is>>;
 }
 

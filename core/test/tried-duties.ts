@@ -1,4 +1,4 @@
-/** What metamorphic truths are tried on: duties, and valves of the demo's shelf. */
+/** Inputs of the metamorphic tests: duties, and valves of the demo's shelf. */
 
 import fc from "fast-check";
 import { defaultHouseRules } from "../src/basis/house/house-rules.ts";

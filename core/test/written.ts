@@ -1,6 +1,6 @@
 /**
- * Documents as releases of the program wrote them, one archive a release: JSON lines of name and content, compressed.
- * `npm run written:keep` adds the newest release and thins the older ones to one document a kind and format.
+ * Documents written by releases of the program, one archive per release: JSON lines of name and content, compressed.
+ * `npm run written:keep` adds the newest release and reduces the older ones to one document per kind and format.
  */
 import { readdirSync, readFileSync } from "node:fs";
 import { brotliDecompressSync } from "node:zlib";
@@ -14,7 +14,7 @@ export interface Written {
 export const writtenFolder = new URL("written/", import.meta.url);
 export const archiveEnding = ".jsonl.br";
 
-/** Releases documents are kept of, the oldest first. */
+/** Releases with kept documents, the oldest first. */
 export const releases: readonly string[] = readdirSync(writtenFolder)
   .map((file) => file.slice(0, -archiveEnding.length))
   .sort((a, b) => a.localeCompare(b, "en", { numeric: true }));

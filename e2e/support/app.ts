@@ -1,7 +1,7 @@
 import { test as base, expect } from "@playwright/test";
 import { RunningApp } from "./running-app.ts";
 
-/** Every test file's worker has an application of its own; every page is watched for errors and strangers. */
+/** Every test file's worker has an application of its own; every page is watched for errors and foreign requests. */
 export const test = base.extend<{ watched: undefined }, { app: RunningApp }>({
   app: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the fixtures wanted from the pattern

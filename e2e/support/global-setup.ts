@@ -8,7 +8,7 @@ import { provedTemplate, RunningApp } from "./running-app.ts";
 
 const folder = fileURLToPath(new URL("../../.local/e2e-database", import.meta.url));
 
-/** Builds what is served, starts one throwaway PostgreSQL for all browser tests, and proves the demonstration once. */
+/** Builds the application, starts one throwaway PostgreSQL for all browser tests, and proves the demonstration once. */
 export default async function setup() {
   build();
   discardDatabase(folder);

@@ -19,7 +19,7 @@ const asServed = (database: string, more: Record<string, string> = {}): NodeJS.P
   return { ...own, DATABASE_URL: database, LOG_LEVEL: "silent", NODE_ENV: "production", ...more };
 };
 
-/** The real server, built, on a database of its own with the demo in it. */
+/** The real server, built, on a database of its own with the demo. */
 export class RunningApp {
   readonly url: string;
   readonly #port: number;
@@ -45,7 +45,7 @@ export class RunningApp {
     return RunningApp.on(urlFor(access, "application", name));
   }
 
-  /** On a database that is there. */
+  /** On an existing database. */
   static async on(database: string): Promise<RunningApp> {
     const app = new RunningApp(await freePort(), database);
     await app.revive();

@@ -12,19 +12,19 @@ const namesOf = (violations: Awaited<ReturnType<AxeBuilder["analyze"]>>["violati
         .join(" | ")}`,
   );
 
-/** The same page in another theme: every colour is a token that hangs on it. */
+/** The same page in another theme: every colour is a token that depends on it. */
 const turn = (page: Page, theme: "light" | "dark") =>
   page.evaluate((name) => {
     document.documentElement.dataset.theme = name;
   }, theme);
 
-/** Every rule in the light theme; then, on the same page, what the dark one changes. */
+/** Every rule in the light theme; then, on the same page, what the dark theme changes. */
 async function expectNoFindings(page: Page, what: string, part?: string): Promise<void> {
-  // The checker brings types of a sister version of the browser driver, hence the cast.
+  // The checker has types of another version of the browser driver, hence the cast.
   const axe = () => {
     const builder = new AxeBuilder({ page: page as never })
       .setLegacyMode()
-      // What passes is not gathered: on the long tables of the bench that took as long as looking.
+      // Passing results are not collected: on the long tables of the bench that took as long as the check.
       .options({ resultTypes: ["violations"] });
     return part === undefined ? builder : builder.include(part);
   };

@@ -14,7 +14,7 @@ test("a page of another site neither reads nor writes anything here, whatever na
   await new Promise<void>((done) => pages.listen(0, "127.0.0.1", done));
   const { port } = pages.address() as AddressInfo;
   const { port: appPort } = new URL(app.url);
-  // As after a rebinding of its name: the stranger's host leads to this machine.
+  // As after DNS rebinding: the foreign host name leads to this machine.
   const browser = await chromium.launch({
     executablePath: "/usr/bin/chromium-headless-shell",
     args: ["--no-sandbox", "--disable-gpu", `--host-resolver-rules=MAP ${stranger} 127.0.0.1`],
@@ -55,7 +55,7 @@ test("a page of another site neither reads nor writes anything here, whatever na
   }
 });
 
-test("a sheet asked for twice by a broken connection is issued once", async ({ page, app, context }) => {
+test("a sheet requested twice over a broken connection is issued once", async ({ page, app, context }) => {
   await page.goto(await app.tagUrl("XV-3017", "body"));
   const tag = await app.tag("XV-3017");
   await page.getByRole("button", { name: "Choose this valve" }).click();

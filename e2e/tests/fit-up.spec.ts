@@ -2,7 +2,11 @@ import { readFileSync } from "node:fs";
 import DxfParser from "dxf-parser";
 import { expect, test } from "../support/app.ts";
 
-test("a workshop gets bracket and template of a drive as files at 1:1", async ({ page, app, context }) => {
+test("a workshop downloads bracket and template of an actuator as files at 1:1", async ({
+  page,
+  app,
+  context,
+}) => {
   await page.goto(await app.tagUrl("XV-3052", "fit-up"));
   await expect(page.getByRole("img", { name: /^Side view: pad .*bracket/ })).toBeVisible();
   await expect(page.getByText("weakest part")).toHaveCount(1);
@@ -31,7 +35,7 @@ test("a workshop gets bracket and template of a drive as files at 1:1", async ({
   await expect(other.locator("circle")).not.toHaveCount(0);
 });
 
-test("the steps of putting it on are read by keyboard, in the reader's units", async ({ page, app }) => {
+test("the mounting steps are read by keyboard, in the reader's units", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-3052", "fit-up"));
   await page.getByRole("tab", { name: "Mounting" }).focus();
   await page.keyboard.press("Enter");
@@ -40,11 +44,11 @@ test("the steps of putting it on are read by keyboard, in the reader's units", a
   await expect(steps.filter({ hasText: "torque, lubricated" }).first()).toContainText("N·m");
 });
 
-test("the air of a drive follows the time asked of it", async ({ page, app }) => {
+test("the air arrangement of an actuator follows the time asked for", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1044", "drive"));
   await page.getByRole("tab", { name: "Air" }).click();
   const ways = page.getByRole("table", { name: /Longest stroking time/ });
-  // The cheapest way comes first; a quick exhaust is taken while it is too slow.
+  // The cheapest arrangement comes first; a quick exhaust is used when it is too slow.
   const plain = ways.getByRole("row", { name: /solenoid valve and tube/ }).first();
   await expect(plain.getByRole("img", { name: "fails" })).toHaveCount(1);
   await expect(ways.getByRole("row", { name: /with quick exhaust/ }).first()).toHaveAttribute(

@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "../support/app.ts";
 
-test("a control tag stands on its curve, and the slider turns it", async ({ page, app }) => {
+test("a control tag is shown on its curve, and the slider turns it", async ({ page, app }) => {
   await page.goto(await app.tagUrl("TV-4021", "flow"));
   await expect(page.getByRole("img", { name: /Flow coefficient of the trim over travel/ })).toBeVisible();
   await page.getByRole("tab", { name: "Over the travel" }).focus();
@@ -16,12 +16,12 @@ test("a control tag stands on its curve, and the slider turns it", async ({ page
   await expect
     .poll(async () => Number.parseFloat((await flow.textContent()) ?? ""))
     .toBeGreaterThan(before * 1.3);
-  // The checker brings types of a sister version of the browser driver, hence the cast.
+  // The checker has types of another version of the browser driver, hence the cast.
   const found = await new AxeBuilder({ page: page as never }).setLegacyMode().analyze();
   expect(found.violations.map((v) => v.id)).toEqual([]);
 });
 
-test("trims stand side by side, and another flow takes another", async ({ page, app }) => {
+test("trims are compared side by side, and another flow selects another one", async ({ page, app }) => {
   await page.goto(await app.tagUrl("TV-4021", "flow"));
   await page.getByRole("tab", { name: "Trims" }).click();
   const trims = page.getByRole("table", { name: "Trims for the selected body" });
@@ -32,7 +32,7 @@ test("trims stand side by side, and another flow takes another", async ({ page, 
   await expect(trims.getByRole("row", { name: /Segment 60 %/ })).not.toHaveAttribute("aria-current", "true");
 });
 
-test("an open valve says what it takes, and waits for nobody's flow", async ({ page, app }) => {
+test("an open valve shows its pressure drop, and needs no flow", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1021", "flow"));
   const cases = page.getByRole("table", { name: "Flow in every case" }).first();
   await expect(cases.getByRole("row", { name: /normal/ })).toContainText(/0\.0\d+ bar/);
@@ -41,7 +41,7 @@ test("an open valve says what it takes, and waits for nobody's flow", async ({ p
   await expect(page.getByRole("slider")).toBeVisible();
 });
 
-test("readers of US units are given Cv and feet", async ({ page, app }) => {
+test("readers of US units get Cv and feet", async ({ page, app }) => {
   await page.goto(await app.tagUrl("PV-8061", "flow"));
   await expect(page.getByText(/\d Kv fully open/)).toBeVisible();
   await page.keyboard.press("/");

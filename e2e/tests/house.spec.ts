@@ -1,9 +1,6 @@
 import { expect, test } from "../support/app.ts";
 
-test("a school of the house is put in force, turns what it said, and is taken back", async ({
-  page,
-  app,
-}) => {
+test("a house rule is put in force, has the predicted effect, and is taken back", async ({ page, app }) => {
   await page.goto(`${app.url}/house-rules`);
   const basis = page.getByLabel("Differential for sizing");
   await basis.selectOption("rated");
@@ -18,7 +15,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.getByRole("button", { name: /^v2/ }).click();
   await expect(page.getByRole("region", { name: "Versions" })).toContainText("actual → rated");
 
-  // The project stays by what it is pinned to until somebody has seen what turns and decides.
+  // The project keeps its basis until a user has seen the changes and decides.
   await page.getByRole("link", { name: /uses v1/ }).click();
   await page.getByRole("button", { name: /^Prove \d+ by (these|both)/ }).click();
   await expect(page.getByText("all proved with these")).toBeVisible();
@@ -45,14 +42,14 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.getByLabel("Reason for the change").fill("back to the actual differential");
   await page.getByRole("button", { name: "Put version 3 in force" }).click();
   await expect(page.getByText("version 3 in force: back to the actual differential")).toBeVisible();
-  // Tests after this one meet the project as it was.
+  // Tests after this one need the project unchanged.
   const [project] = await (await page.request.get(`${app.url}/api/projects`)).json();
   const { id, catalogueRevision, version } = project;
   const back = { catalogueRevision, houseRuleVersion: 3, reason: "as it was", version };
   expect((await page.request.put(`${app.url}/api/projects/${id}/basis`, { data: back })).status()).toBe(200);
 });
 
-test("what is missing says what hangs on it, in the reader's units, and goes when it is filled", async ({
+test("a missing value shows what depends on it, in the reader's units, and disappears when it is filled in", async ({
   page,
   app,
 }) => {
@@ -88,7 +85,7 @@ test("the section is turned and looked into by keyboard", async ({ page, app }) 
   await expect(page.getByText(/Never put a hand into a bore that can turn/)).toBeVisible();
 });
 
-test("a hotter seat is taken from the ladder, and what it costs is seen in the findings", async ({
+test("a hotter seat is selected from the ladder, and its cost is seen in the findings", async ({
   page,
   app,
 }) => {

@@ -7,7 +7,7 @@ import { expect, test } from "../support/app.ts";
 import type { RunningApp } from "../support/running-app.ts";
 
 const violations = async (page: Page) =>
-  // The checker brings types of a sister version of the browser driver, hence the cast.
+  // The checker has types of another version of the browser driver, hence the cast.
   (await new AxeBuilder({ page: page as never }).setLegacyMode().analyze()).violations.map((v) => v.id);
 const step = (page: Page) => page.getByRole("article");
 const steps = (page: Page) => page.getByRole("navigation", { name: "Steps" });
@@ -28,7 +28,7 @@ const jobsOf = async (app: RunningApp, number: string): Promise<Job[]> => {
   );
 };
 
-test("a job done without a connection is handed in later, whole and once", async ({ page, app, context }) => {
+test("a job done without a connection is sent later, completely and once", async ({ page, app, context }) => {
   await work(page, app, "XV-2003", "Day shift");
   await context.setOffline(true);
   for (const place of [2, 3, 4]) {
@@ -39,7 +39,7 @@ test("a job done without a connection is handed in later, whole and once", async
   await page.getByRole("button", { name: "Add note" }).click();
   await expect(page.getByText(/4 on this device: sent when there is a connection/)).toBeVisible();
   expect(await jobsOf(app, "XV-2003")).toEqual([]);
-  // The first answer is lost on its way back: the device does not know that it was taken.
+  // The first answer is lost on its way back: the device does not know that its events were stored.
   let lost = 0;
   await page.route("**/jobs/*", async (route) => {
     if (route.request().method() !== "POST" || lost++ > 0) return route.continue();
@@ -55,7 +55,7 @@ test("a job done without a connection is handed in later, whole and once", async
   expect(job!.events.every(({ who }) => who === "Day shift")).toBe(true);
 });
 
-test("what waits outlives the page, and is handed in from the list of jobs", async ({ page, app }) => {
+test("waiting entries outlive the page, and are sent from the list of jobs", async ({ page, app }) => {
   await work(page, app, "XV-2011", "Day shift");
   await page.route("**/api/tags/*/jobs/*", (route) => route.abort("connectionrefused"));
   await page.keyboard.press("d");
@@ -74,7 +74,7 @@ test("two technicians on one job see each other's ticks", async ({ page, app, br
   await expect(page.getByText(/all sent/)).toBeVisible();
   const other = await (await browser.newContext({ baseURL: app.url })).newPage();
   await work(other, app, "XV-1034", "Night shift");
-  // The second joins what is under way, where it stands.
+  // The second device joins the job in progress at its present step.
   await expect(step(other)).toHaveAccessibleName(/^Step 2 of/);
   await expect(steps(other).getByTitle("done by Day shift")).toHaveCount(1);
   await other.keyboard.press("d");
@@ -84,7 +84,7 @@ test("two technicians on one job see each other's ticks", async ({ page, app, br
   await other.context().close();
 });
 
-test("a picture is attached, made smaller, and shown to the other", async ({ page, app, browser }) => {
+test("a picture is attached, reduced, and shown to the other", async ({ page, app, browser }) => {
   await work(page, app, "XV-2040", "Day shift");
   await page
     .locator("input[type=file]")

@@ -13,7 +13,7 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
     .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(list, "utf8") });
   await expect(page.getByText("decimal comma")).toBeVisible();
   await page.getByRole("button", { name: "Store 1 tag" }).click();
-  // Four dozen tags stand before it: it is found by its number.
+  // Four dozen tags precede it: it is found by its number.
   await page.getByRole("searchbox").fill("XV-J1");
   await expect(page.getByRole("link", { name: "XV-J1" })).toBeVisible();
 
@@ -67,7 +67,7 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
     if (!response.url().endsWith(".js")) return;
     const url = response.url();
     const { responseBodySize } = await response.request().sizes();
-    // Chromium tells no size of what a worker is made of.
+    // Chromium reports no size for the files of a worker.
     const gzip = responseBodySize || gzipSync(await (await fetch(url)).arrayBuffer()).length;
     scripts.push({ url, gzip });
   });
@@ -100,7 +100,10 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
   await expect(page.getByRole("img", { name: /Torque demand/ })).toBeVisible();
 });
 
-test("a tag nothing can do shows the nearest misses and needs a reason to go on", async ({ page, app }) => {
+test("a tag without a suitable valve shows the nearest misses and needs a reason to go on", async ({
+  page,
+  app,
+}) => {
   await page.goto(await app.tagUrl("XV-4020", "envelope"));
   await expect(page.getByRole("heading", { name: "No suitable candidate in the catalogue" })).toBeVisible();
   await page.getByRole("button", { name: "Choose against the proof" }).click();

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "../support/app.ts";
 
-test("constructions say why not, and one nobody offers is taken in hand by construction", async ({
+test("constructions show why they are not suitable, and one that nobody offers is selected by construction", async ({
   page,
   app,
 }) => {
@@ -27,19 +27,19 @@ test("constructions say why not, and one nobody offers is taken in hand by const
   await expect(page.getByText("Chosen", { exact: true })).toHaveCount(0);
 });
 
-test("how far a value may move is found while nothing else waits, and forgotten by the next edit", async ({
+test("the range of a value is found while nothing else waits, and forgotten at the next edit", async ({
   page,
   app,
 }) => {
   await page.goto(await app.tagUrl("XV-1050", "envelope"));
-  // Taken in hand, the same valve is judged before and after the edit.
+  // Selected by hand, the same valve is judged before and after the edit.
   await page.getByRole("grid", { name: "Candidates" }).getByRole("row").nth(1).click();
   await page.getByRole("tab", { name: "Permitted range" }).click();
   const table = page.getByRole("table", { name: /Range of each value/ });
   await expect(table.getByRole("row", { name: /upstream/ }).first()).toContainText(/\d/);
   await expect(page.getByText(/\d+ values searched/)).toHaveCount(1);
   await expect(page.getByRole("img", { name: /temperature against upstream/ })).toBeVisible();
-  // The reach of one value hangs on another: what was found before the edit of the temperature is not true after it.
+  // The range of one value depends on another: the range before the edit of the temperature does not apply after it.
   const pressure = table
     .getByRole("row", { name: /^normal, upstream/ })
     .getByRole("cell")
@@ -53,7 +53,7 @@ test("how far a value may move is found while nothing else waits, and forgotten 
   expect(await upTo()).toBeGreaterThan(0);
 });
 
-test("a dragged case turns the marks and comes back in one step", async ({ page, app }) => {
+test("a dragged case changes the marks and comes back in one step", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1050", "envelope"));
   const chart = page.getByRole("img", { name: /^Envelope of/ });
   await expect(chart).toBeVisible();
@@ -94,7 +94,7 @@ test("candidates are compared, differences first", async ({ page, app }) => {
   await expect(table.getByRole("columnheader")).toHaveCount(2);
 });
 
-test("the ladder of seats says what each step costs", async ({ page, app }) => {
+test("the ladder of seats shows the cost of each step", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-3061", "envelope"));
   await page.getByRole("tab", { name: "Seats" }).click();
   const rows = page.getByRole("table", { name: /Seats offered/ }).getByRole("row");
@@ -102,7 +102,7 @@ test("the ladder of seats says what each step costs", async ({ page, app }) => {
   expect(await rows.count()).toBeGreaterThan(2);
 });
 
-test("a house rule shows what it would turn before it is saved", async ({ page, app }) => {
+test("a house rule shows its effect before it is saved", async ({ page, app }) => {
   await page.goto(`${app.url}/house-rules`);
   const margin = page.getByLabel("Pressure margin");
   await margin.fill("200");
@@ -114,7 +114,7 @@ test("a house rule shows what it would turn before it is saved", async ({ page, 
   await expect(margin).toHaveValue("10");
 });
 
-test("a catalogue goes out, comes back the same, and is refused by row when it is broken", async ({
+test("a catalogue is exported, imported unchanged, and refused by row when it is broken", async ({
   page,
   app,
 }) => {

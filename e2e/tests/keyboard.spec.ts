@@ -129,13 +129,13 @@ test("tags from paper are typed in a row without leaving the keyboard", async ({
   await expect(row).toContainText("class 300");
 });
 
-test("a question pressed puts the cursor into its field", async ({ page, app }) => {
+test("a missing value that is pressed puts the cursor into its field", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-9001", "duty"));
   await page.getByRole("button", { name: "Line class", exact: true }).click();
   await expect(page.getByLabel("line class", { exact: true })).toBeFocused();
 });
 
-test("filters say how many fit and are cleared in place", async ({ page, app }) => {
+test("filters show how many tags match and are cleared in place", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
   await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("No suitable candidate");
   // Other tests share the server and change tags of their own; these four are left alone.

@@ -20,14 +20,14 @@ const sizes = [
   { width: 1920, height: 1080 },
 ] as const;
 
-/** What hangs out of the window, and what of the frame is cut off without saying so. */
+/** Elements that extend beyond the window, and content that the frame cuts off silently. */
 const overhanging = () => {
   const wide = document.documentElement.scrollWidth - document.documentElement.clientWidth;
   const tall = document.documentElement.scrollHeight - document.documentElement.clientHeight;
   const out = [...document.querySelectorAll("h1, h2, button, a, input, select")]
     .filter((element) => {
       const box = element.getBoundingClientRect();
-      // What scrolls inside a region of its own may lie outside of the window.
+      // Content that scrolls inside a region of its own may be outside of the window.
       return (
         box.width > 0 && box.left >= 0 && box.top >= 0 && box.top < innerHeight && box.right > innerWidth + 1
       );
@@ -45,7 +45,7 @@ const fitsEverySize = async (page: Page, what: string) => {
   }
 };
 
-test("nothing hangs out of any station, small or large", async ({ page, app }) => {
+test("nothing overflows any station, small or large", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1034"));
   await expect(page.getByText(/candidates proved in/)).toBeVisible();
   for (const station of stations) {
@@ -54,7 +54,7 @@ test("nothing hangs out of any station, small or large", async ({ page, app }) =
     await fitsEverySize(page, station);
   }
 });
-test("nothing hangs out of any room, small or large", async ({ page, app }) => {
+test("nothing overflows any room, small or large", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
   await expect(page.getByRole("heading", { level: 1, name: "Line-up" })).toBeAttached();
   for (const [room, heading] of rooms) {
@@ -83,10 +83,7 @@ test("rows stay where they are while the list is proved, and once it is", async 
   }
 });
 
-test("names of the greatest length neither push figures out nor hide what is wrong", async ({
-  page,
-  app,
-}) => {
+test("names of the greatest length neither push figures out nor hide a fault", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-8050", "envelope"));
   await expect(page.getByText(/candidates proved in/)).toBeVisible();
   const long = "Shut-off differential across the boundary valve, line test W".slice(0, 60);

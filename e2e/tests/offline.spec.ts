@@ -16,7 +16,7 @@ const ticksOf = async (app: RunningApp, number: string): Promise<string[]> => {
   return jobs.flatMap(({ events }) => events.map(({ said }) => said.kind));
 };
 
-test("a shop page that was open once opens without a server, is worked on, and hands in later", async ({
+test("a shop page that was open once opens without a server, is worked on, and sends later", async ({
   page,
   app,
   context,
@@ -48,14 +48,14 @@ test("a shop page that was open once opens without a server, is worked on, and h
   await away.reload();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
   await expect(away.getByText(/2 on this device: sent when there is a connection/)).toBeVisible();
-  // Other plans of the same valve are made here, by the program that was kept.
+  // Other plans of the same valve are made here, by the stored program.
   await away.getByRole("link", { name: "Reassemble" }).click();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);
-  // The bench takes nothing over from here.
+  // The bench uses no stored data.
   await away.getByRole("link", { name: "go to the bench" }).click();
   await expect(away.getByText("The tag could not be loaded")).toBeVisible();
   await expect(away.getByLabel("service", { exact: true })).toBeHidden();
-  // What was never open says so, and where it is not worked away from the server nothing old is shown.
+  // A page that was never open says so, and a room that does not work offline shows nothing old.
   await away.goto(other);
   await expect(away.getByText(/This device has not opened the tag before/)).toBeVisible();
   await away.goto(`${app.url}/line-up`);
@@ -69,7 +69,7 @@ test("a shop page that was open once opens without a server, is worked on, and h
   expect(await ticksOf(app, "XV-3052")).toEqual(["tick", "tick"]);
 });
 
-test("a tag changed while its plan was away is said, and read anew when asked to", async ({
+test("a tag changed while its plan was offline is reported, and read again on request", async ({
   page,
   app,
   context,
@@ -83,7 +83,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   const away = await context.newPage();
   await away.goto(url);
   await expect(away.getByText("The server cannot be reached.")).toBeVisible();
-  // The other is heard before this one is.
+  // The other answer arrives before this one.
   await context.setOffline(true);
   await app.revive();
   const other = await (await browser.newContext()).newPage();

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "../support/app.ts";
 
-test("the first visit says what is open, and how to begin one's own", async ({ page, app }) => {
+test("the first visit explains what is open, and how to start a project", async ({ page, app }) => {
   await page.goto(app.url);
   const where = page.getByRole("complementary", { name: "Getting started" });
   await expect(where).toContainText("an invented plant");
@@ -12,10 +12,7 @@ test("the first visit says what is open, and how to begin one's own", async ({ p
   await expect(page).toHaveURL(/\/line-up$/);
 });
 
-test("a project is taken out as a file and comes in beside itself, proved the same", async ({
-  page,
-  app,
-}) => {
+test("a project is exported and imported beside itself, proved the same", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-2011", "envelope"));
   await page.getByRole("button", { name: "Choose this valve" }).click();
   await page.getByRole("button", { name: "Go to the sheet" }).click();
@@ -34,7 +31,7 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/line-up$/);
   await expect(page.getByRole("banner").getByLabel("Project")).toContainText("Tarn Ness again");
-  // Its list is proved by whoever works, and its sheet is there.
+  // Its list is proved by the workers, and its sheet is there.
   await page.getByRole("searchbox").fill("XV-2011");
   await expect(page.getByRole("row", { name: /XV-2011/ }).getByText("A", { exact: true })).toBeVisible();
   await expect(

@@ -3,10 +3,10 @@ import type { Page } from "@playwright/test";
 import { expect, test } from "../support/app.ts";
 
 const violations = async (page: Page) =>
-  // The checker brings types of a sister version of the browser driver, hence the cast.
+  // The checker has types of another version of the browser driver, hence the cast.
   (await new AxeBuilder({ page: page as never }).setLegacyMode().analyze()).violations.map((v) => v.id);
 
-test("a valve is taken apart from the bench, one step at a time, and the job is kept", async ({
+test("a valve is stripped down from the bench, one step at a time, and the job is stored", async ({
   page,
   app,
 }) => {
@@ -33,7 +33,7 @@ test("a valve is taken apart from the bench, one step at a time, and the job is 
   await expect(page).toHaveURL(/\/body$/);
 });
 
-test("every plan is there for a valve, or says why it is not", async ({ page, app }) => {
+test("every plan exists for a valve, or explains why it does not", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1004", "shop"));
   const plans = page.getByRole("navigation", { name: "Plans" });
   await plans.getByRole("link", { name: "Reassemble" }).click();
@@ -83,7 +83,7 @@ test("a leak is traced by answers, its reasoning opened, an answer taken back", 
   await expect(page.getByText("Where does the leak show?")).toBeVisible();
 });
 
-test("on a tablet in a workshop everything that is pressed is large, and nothing runs out of the page", async ({
+test("on a tablet in a workshop every control is large, and nothing overflows the page", async ({
   page,
   app,
 }) => {
@@ -102,7 +102,7 @@ test("on a tablet in a workshop everything that is pressed is large, and nothing
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 });
 
-test("a seat stack takes what was measured, says what cannot be read, and goes back to the estimate", async ({
+test("a seat stack takes measured values, reports unreadable ones, and goes back to the estimate", async ({
   page,
   app,
 }) => {
@@ -123,7 +123,7 @@ test("a seat stack takes what was measured, says what cannot be read, and goes b
   expect(await violations(page)).toEqual([]);
 });
 
-test("what a job measured of a seat stack is taken over into it, and put back", async ({ page, app }) => {
+test("readings of a job are taken into a seat stack, and removed again", async ({ page, app }) => {
   await page.goto(await app.tagUrl("HV-1012", "shop/stack"));
   await expect(page.getByText(/On a job (\d+) of \1 links were measured, last by/)).toBeVisible();
   const measured = page.getByLabel(/, measured$/);

@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { expect, test } from "../support/app.ts";
 
-/** Has a spreadsheet open a file and save it as a workbook of its own. */
+/** Lets a spreadsheet open a file and save it as a workbook of its own. */
 function savedBySpreadsheet(file: string, into: string): string {
   execFileSync(
     "soffice",
@@ -36,7 +36,7 @@ XV-S2,Nitrogen,"2""",300#,RF,springy,Pneu,7,50,
 XV-S3,Instrument air,DN 55,150#,RF,springy,Pneu,7,50,
 `;
 
-test("a workbook of a spreadsheet is mended, stored, proved, exported, opened there and comes in the same", async ({
+test("a spreadsheet's workbook is corrected, stored, proved, exported, opened there and imports the same", async ({
   page,
   app,
 }) => {
@@ -69,7 +69,7 @@ test("a workbook of a spreadsheet is mended, stored, proved, exported, opened th
     ["minimum", -10],
     ["steam-out", 148],
   ]);
-  // Proved: each has a verdict, and is found by what stands in its remarks.
+  // Proved: each has a verdict, and is found by its remarks.
   await page.getByRole("searchbox").fill("steamed out");
   await expect(page.getByRole("row", { name: /XV-S1/ })).toBeVisible();
   await expect(page.getByRole("row", { name: /XV-S1/ })).toContainText(/\w+ .*\w+/);

@@ -45,7 +45,7 @@ test("a server killed during autosave loses nothing typed", async ({ page, app }
   await expect(page.getByText(/^saved/)).toBeVisible();
 });
 
-test("a lost connection is said and saving goes on when it is back", async ({ page, app, context }) => {
+test("a lost connection is reported and saving goes on when it is back", async ({ page, app, context }) => {
   await page.goto(await app.tagUrl("XV-2030", "duty"));
   await expect(page.getByLabel("service", { exact: true })).toHaveValue("Ammonia loading arm block");
   await context.setOffline(true);
@@ -83,7 +83,7 @@ test("bad input is refused at its place, kept as typed, and not stored", async (
   expect((await app.tag("XV-3040")).duty.cases).toEqual(before.duty.cases);
 });
 
-test("files that are no list say why", async ({ page, app }) => {
+test("files that are no list get the reason", async ({ page, app }) => {
   await page.goto(`${app.url}/import`);
   const pick = (name: string, buffer: Buffer) =>
     page.locator("input[type=file]").setInputFiles({ name, mimeType: "text/csv", buffer });
@@ -111,7 +111,7 @@ test("files that are no list say why", async ({ page, app }) => {
   await expect(page.getByText("Soupape été")).toBeVisible();
 });
 
-test("faults in a list are shown by row, mended by mapping, and nothing is imported meanwhile", async ({
+test("faults in a list are shown by row, corrected by mapping, and nothing is imported meanwhile", async ({
   page,
   app,
 }) => {

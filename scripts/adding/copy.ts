@@ -5,7 +5,10 @@ export interface Addition {
   /** Remark for the table, such as a command to run. */
   readonly remark?: string;
   readonly does: (files: Files) => void;
-  /** Statements that throw if the addition does not work; `assert` is Node's strict one. Not given if compiling is enough. */
+  /**
+   * Statements that throw if the addition does not work; `assert` is Node's strict one. Left out if compiling is
+   * enough.
+   */
   readonly shows?: string;
 }
 
@@ -14,7 +17,7 @@ export class Files {
   readonly #read: (path: string) => string | null;
   readonly changed = new Map<string, string>();
 
-  /** @param read text of a file as it stands; null where there is none */
+  /** @param read present text of a file; null where there is none */
   constructor(read: (path: string) => string | null) {
     this.#read = read;
   }

@@ -10,7 +10,7 @@ import { UnusableInput } from "./items.ts";
 
 export type DocumentName = "prove" | "reprove";
 
-/** Documents the command proves. Loaded when one is asked for: a single calculation starts several times faster. */
+/** Documents the command proves. Loaded on demand: a single calculation starts several times faster. */
 export const documents: Readonly<
   Record<DocumentName, { schema: () => unknown; run: () => (input: unknown) => unknown }>
 > = {

@@ -8,7 +8,8 @@ import { streamArray } from "stream-json/streamers/stream-array.js";
 export class UnusableInput extends Error {}
 
 /**
- * Opens a file, or the given input for "-" and nothing.
+ * Opens a file, or the given input for "-" and for no name.
+ *
  * @throws UnusableInput when the file cannot be read
  */
 export function openInput(path: string | undefined, input: Readable): Readable {
@@ -50,7 +51,7 @@ async function wholeText(input: Readable): Promise<string> {
     .replace(/^\uFEFF/, "");
 }
 
-/** What stands in the input: one value, or the elements of an array as they stream by. */
+/** Content of the input: one value, or the elements of an array as they stream by. */
 export type Items = { single: true; value: unknown } | { single: false; values: AsyncIterable<unknown> };
 
 /**

@@ -5,7 +5,7 @@ import { bestSheet, convertLineList, findTable, NotATable, planFor } from "@prov
 import { readListFile } from "@proven-seat/core/duty/workbook";
 import { UnusableInput } from "./items.ts";
 
-/** A line list as it is understood, every guess taken; rows with a fault are left out of the tags. */
+/** Reads a line list with every guess accepted; rows with a fault are left out of the tags. */
 export async function lineList(file: string | undefined, input: Readable): Promise<unknown> {
   if (file === undefined) throw new UnusableInput("Say which list: calc -- line-list FILE.");
   try {

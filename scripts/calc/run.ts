@@ -11,7 +11,7 @@ import { openInput, readItems, UnusableInput } from "./items.ts";
 
 const documentNames: readonly DocumentName[] = ["prove", "reprove"];
 const isDocument = (name: string): name is DocumentName => documentNames.includes(name as DocumentName);
-/** What proves documents loads hundreds of files: only when one is asked for. */
+/** Proving documents loads hundreds of files, so it happens on demand only. */
 const documents = async () => (await import("./documents.ts")).documents;
 
 /** A sheet that proves otherwise than issued counts as failed, so that a script can tell. */
@@ -31,7 +31,7 @@ async function schemaOf(name: string | undefined): Promise<unknown> {
   throw new UnusableInput(`There is no calculation "${name ?? ""}". \`calc -- list\` prints the names.`);
 }
 
-/** Where the command reads from where no file is named, and where its answer goes. */
+/** Default input and output of the command. */
 export interface Terminal {
   readonly input: Readable;
   readonly write: (text: string) => Promise<void>;

@@ -7,15 +7,15 @@ const root = fileURLToPath(new URL("../..", import.meta.url));
 const git = (...args: string[]) =>
   execFileSync("git", args, { cwd: root, encoding: "utf8" }).split("\n").filter(Boolean);
 
-/** Files that differ from the last commit; those of the last commit where none does. */
+/** Files that differ from the last commit; the files of the last commit where none does. */
 export function changedFiles(): string[] {
   const now = [...git("diff", "--name-only", "HEAD"), ...git("ls-files", "--others", "--exclude-standard")];
   return now.length > 0 ? now : git("diff", "--name-only", "HEAD~1", "HEAD");
 }
 
 /**
- * Steps for a change, in lanes side by side: everything that reads sources as a whole, and the tests that load a changed
- * file. Long walks and browser tests run where they are changed themselves; the whole check runs all of them.
+ * Steps for a change, in parallel lanes: checks of the whole source, and tests that load a changed file. Long walks and
+ * browser tests run only if they are changed themselves; the whole check runs all of them.
  *
  * @param changed paths from the root
  * @returns lanes of steps

@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import { stepsForChange } from "./changed.ts";
 import { outcomeInBrowser, outcomeOfUnits, slowest } from "./outcome.ts";
 
-describe("what a run of tests came to", () => {
-  it("names what failed, and a file that could not be read", () => {
+describe("the result of a test run", () => {
+  it("names failed tests, and a file that could not be loaded", () => {
     const { troubles, files, ...counts } = outcomeOfUnits({
       numPassedTests: 2,
       numFailedTests: 1,
@@ -35,7 +35,7 @@ describe("what a run of tests came to", () => {
       "FAILED core/b.test.ts\nno such module",
     ]);
   });
-  it("names what passed only the second time without counting it", () => {
+  it("names tests that passed the second time without counting them", () => {
     const spec = (status: string, message?: string) => ({
       file: "jobs.spec.ts",
       title: status,
@@ -59,7 +59,7 @@ describe("what a run of tests came to", () => {
 });
 
 describe("the slowest files", () => {
-  it("are told from all runs together, the longest first", () => {
+  it("are listed from all runs together, the longest first", () => {
     const run = (...seconds: number[]) => ({
       passed: 0,
       failed: 0,
@@ -83,12 +83,12 @@ describe("the check of a change", () => {
     expect(steps).not.toContain("playwright");
     expect(said("core/src/judgement/rules/metamorphic.test.ts")).not.toContain("--exclude **/metamorphic");
   });
-  it("runs the server's tests for the server and the contract, and browser tests that changed", () => {
+  it("runs the server's tests for the server and the contract, and changed browser tests", () => {
     expect(said("core/src/basis/units/units.ts")).not.toContain("--project server");
     expect(said("contract/src/records.ts")).toContain("--project server");
     expect(said("e2e/tests/axe.spec.ts")).toMatch(/playwright test .*e2e\/tests\/axe\.spec\.ts/);
   });
-  it("holds pages to what they are made from where only words changed", () => {
+  it("compares generated pages with their source where only words changed", () => {
     expect(said("docs/house.md")).toContain("scripts/pages.test.ts");
   });
 });

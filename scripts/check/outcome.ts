@@ -1,8 +1,8 @@
-/** What a run of tests came to. */
+/** Result of a test run. */
 export interface Outcome {
   readonly passed: number;
   readonly failed: number;
-  /** What failed, by name, with how it began to. */
+  /** Failed tests, with the beginning of each message. */
   readonly troubles: readonly string[];
   /** How long each file of tests took. */
   readonly files: readonly { readonly name: string; readonly seconds: number }[];
@@ -43,11 +43,11 @@ interface BrowserReport extends Suite {
   readonly stats: { readonly expected: number; readonly unexpected: number; readonly flaky: number };
 }
 
-/** Lines of a message that are told: where a counterexample or a difference stands. */
+/** Lines of a message that are printed: enough for a counterexample or a difference. */
 const linesTold = 30;
 const beginning = (message: string) => message.split("\n").slice(0, linesTold).join("\n");
 
-/** Counts and names what failed in a report of unit tests; a file that could not be read counts as it says. */
+/** Counts and names the failed tests in a report; a file that could not be loaded counts as one failure. */
 export function outcomeOfUnits(report: UnitReport): Outcome {
   const troubles = report.testResults.flatMap(({ name, message, assertionResults }) => [
     ...assertionResults

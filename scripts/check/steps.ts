@@ -14,7 +14,7 @@ export interface Step {
   readonly tool: string;
   readonly args: readonly string[];
   readonly env?: Readonly<Record<string, string>>;
-  /** What it writes of its tests; a step without one counts as one. */
+  /** Report that it writes; a step without one counts as one test. */
   readonly report?: { readonly file: string; readonly suite: "units" | "browser" };
 }
 
@@ -25,7 +25,7 @@ const laneOutcome = (good: boolean): Outcome => ({
   files: [],
 });
 
-/** What a step came to, by its report; a run may fail without a failed test: a set-up that broke, an error outside. */
+/** Result of a step, from its report. A run may fail without a failed test: a broken set-up, an error outside. */
 function outcomeOf({ report }: Step, good: boolean): Outcome {
   if (report === undefined) return laneOutcome(good);
   if (!existsSync(report.file)) return laneOutcome(false);
@@ -34,7 +34,7 @@ function outcomeOf({ report }: Step, good: boolean): Outcome {
   return { ...outcome, failed: Math.max(outcome.failed, good ? 0 : 1) };
 }
 
-/** Runs a step; what it prints comes whole when it ends, so that steps side by side do not mix. */
+/** Runs a step; its output is printed when it ends, so that parallel steps do not mix. */
 async function run(step: Step): Promise<Outcome> {
   const started = Date.now();
   const printed: Buffer[] = [];

@@ -1,4 +1,4 @@
-/** Who PostgreSQL runs as, and how that account reaches the data. */
+/** The account that runs PostgreSQL, and its access to the data. */
 import { execFileSync } from "node:child_process";
 import { chmodSync, existsSync, readdirSync, statSync } from "node:fs";
 import { dirname, join } from "node:path";
@@ -26,8 +26,8 @@ export function databaseAccount(): Account {
 }
 
 /**
- * The postgres user must be able to walk down to the data directory. Only search permission is added, and it is
- * said with how to take it back: a folder's rights are its owner's affair.
+ * The postgres user must be able to reach the data directory. Only search permission is added, with a message on how to
+ * remove it: the rights of a folder belong to its owner.
  */
 export function allowThrough(folder: string, { uid }: Account, say: (line: string) => void): void {
   if (uid === undefined) return;
@@ -41,7 +41,7 @@ export function allowThrough(folder: string, { uid }: Account, say: (line: strin
   }
 }
 
-/** Whatever a spawned program of PostgreSQL needs: no folder of ours to stand in, no locale of the caller's. */
+/** Environment of a PostgreSQL program: a neutral working folder and locale. */
 export const asDatabaseUser = () => ({
   ...databaseAccount(),
   cwd: "/",

@@ -1,4 +1,4 @@
-/** A data directory of PostgreSQL: made whole or not at all, and closed to everybody without a password. */
+/** A data directory of PostgreSQL: created completely or not at all, and always with passwords. */
 import { execFileSync } from "node:child_process";
 import {
   chmodSync,
@@ -37,7 +37,7 @@ export function needRoom(folder: string): void {
 const isWhole = (data: string) =>
   existsSync(join(data, "PG_VERSION")) && existsSync(join(data, "global/pg_control"));
 
-/** Beside the data directory: what a start killed while it was making one leaves there. */
+/** Beside the data directory: left there by a start that was killed during creation. */
 const halfMade = (data: string) => `${basename(data)}.making-`;
 
 /** Makes the cluster beside its place and moves it there when it is whole, so that a kill leaves nothing half. */
@@ -60,7 +60,7 @@ function make(data: string, { uid, gid }: Account): void {
   renameSync(side, data);
 }
 
-/** Sets the keeper's password with nobody else connected: PostgreSQL's single-user mode reads SQL from its input. */
+/** Sets the keeper's password while nobody is connected: PostgreSQL's single-user mode reads SQL from its input. */
 function lock(data: string, keys: Keys): void {
   execFileSync(program("postgres"), ["--single", "-D", data, "postgres"], {
     ...asDatabaseUser(),
@@ -70,8 +70,8 @@ function lock(data: string, keys: Keys): void {
 }
 
 /**
- * Sees to it that there is a whole cluster that asks for passwords. One of an earlier release, which asked for
- * none, is closed here too; so is one whose keys were lost.
+ * Ensures a complete cluster that asks for passwords. A cluster of an earlier release without passwords is closed here
+ * too; so is one whose keys were lost.
  */
 export function prepareCluster(
   data: string,
@@ -83,7 +83,7 @@ export function prepareCluster(
   mkdirSync(parent, { recursive: true });
   for (const name of readdirSync(parent))
     if (name.startsWith(halfMade(data)))
-      // What makes it may be alive yet, though its start is not, and write while it is cleared.
+      // The process that creates it may have survived its start, and may write while the folder is cleared.
       rmSync(join(parent, name), { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
   needRoom(parent);
   if (existsSync(data) && !isWhole(data)) setAside(data, say);
@@ -100,7 +100,7 @@ export function prepareCluster(
   if (!isNew) say("The database asks for passwords from now on; they are in files only you can read.");
 }
 
-/** What lies in the place of a data directory and is none is kept, out of the way. */
+/** Files in the place of a data directory that are none are moved aside. */
 function setAside(data: string, say: (line: string) => void): void {
   if (readdirSync(data).length === 0) {
     rmSync(data, { recursive: true });

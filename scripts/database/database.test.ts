@@ -61,7 +61,7 @@ describe("the database", () => {
     expect(said.join()).toContain("left running by a start that was killed");
     expect(second.access.keys).toEqual(first.access.keys);
   });
-  it("keeps its passwords where only the user who starts it can read them", async () => {
+  it("keeps its passwords readable only to the user who starts it", async () => {
     const data = place();
     await start(data);
     for (const role of Object.keys(roles)) {
@@ -70,7 +70,7 @@ describe("the database", () => {
     }
     expect(statSync(`${data}.keys`).mode & 0o777).toBe(0o700);
   });
-  it("closes a cluster of an earlier release that asked nobody for a password", async () => {
+  it("closes a cluster of an earlier release without passwords", async () => {
     const data = place();
     const { uid, gid } = databaseAccount();
     mkdirSync(data, { recursive: true });
@@ -97,7 +97,7 @@ describe("the database", () => {
     );
     await expect(query(urlFor(second.access, "application"), "select * from tag")).rejects.toThrow(/denied/);
   });
-  it("makes new passwords where the files were lost, and lets the old ones in no more", async () => {
+  it("creates new passwords where the files were lost, and refuses the old ones", async () => {
     const data = place();
     const first = await start(data);
     await first.stop();
@@ -109,14 +109,14 @@ describe("the database", () => {
   });
 });
 
-describe("what a kill or a stranger leaves behind", () => {
-  it("is a half-made cluster beside its place, which is cleared", async () => {
+describe("remains of a kill or of another program", () => {
+  it("a half-made cluster beside its place is removed", async () => {
     const data = place();
     mkdirSync(`${data}.making-4711/base`, { recursive: true });
     await start(data);
     expect(readdirSync(join(data, "..")).filter((name) => name.includes("making"))).toEqual([]);
   });
-  it("is a folder that holds no whole database, which is set aside and not thrown away", async () => {
+  it("a folder without a complete database is moved aside and not deleted", async () => {
     const data = place();
     mkdirSync(data, { recursive: true });
     writeFileSync(join(data, "PG_VERSION"), "15\n");
@@ -129,7 +129,7 @@ describe("what a kill or a stranger leaves behind", () => {
     ["an empty lock file", () => ""],
     ["a lock file of a process that is gone", () => `${2 ** 22 - 3}\n/elsewhere\n`],
     ["a lock file with the number of another program", () => `${process.pid}\n/elsewhere\n`],
-  ])("is %s, which is cleared", async (_, text) => {
+  ])("%s is removed", async (_, text) => {
     const data = place();
     const first = await start(data);
     await first.stop();
@@ -142,20 +142,17 @@ describe("what a kill or a stranger leaves behind", () => {
     expect(said.join()).toContain("lock file");
     expect(process.kill(process.pid, 0)).toBe(true);
   });
-  it.runIf(process.getuid!() === 0)(
-    "is a folder above that its user may not enter, which is said",
-    async () => {
-      const data = place();
-      mkdirSync(join(data, ".."), { recursive: true });
-      chmodSync(join(data, ".."), 0o700);
-      await start(data);
-      expect(said.join()).toMatch(/search permission was added.*chmod o-x/);
-    },
-  );
+  it.runIf(process.getuid!() === 0)("a parent folder that its user may not enter is reported", async () => {
+    const data = place();
+    mkdirSync(join(data, ".."), { recursive: true });
+    chmodSync(join(data, ".."), 0o700);
+    await start(data);
+    expect(said.join()).toMatch(/search permission was added.*chmod o-x/);
+  });
 });
 
 describe("a full disk", () => {
-  it("is said before anything is half written", () => {
+  it("is reported before anything is half written", () => {
     // A file system of the kernel's own, which has no room at all.
     expect(() => needRoom("/proc")).toThrow(/is full: 0 MB are free[\s\S]*du -xh/);
     expect(() => needRoom(base)).not.toThrow();

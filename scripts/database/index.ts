@@ -1,4 +1,4 @@
-/** PostgreSQL for this project alone: own data directory, own passwords, loopback only. */
+/** PostgreSQL for this project: own data directory, own passwords, loopback only. */
 import { type ChildProcess, spawn } from "node:child_process";
 import { existsSync, readdirSync, readFileSync, rmSync, statSync } from "node:fs";
 import { dirname, join, resolve } from "node:path";
@@ -14,7 +14,7 @@ import { prepareDatabase, prepareRoles } from "./roles.ts";
 export interface Database {
   readonly pid: number;
   readonly access: Access;
-  /** When it has ended, by what. */
+  /** Resolves when it has ended, with the reason. */
   readonly ended: Promise<string>;
   readonly stop: () => Promise<void>;
 }
@@ -22,7 +22,7 @@ export interface Database {
 export interface DatabaseOptions {
   /** False for throwaway test data only. */
   readonly durable?: boolean;
-  /** Port it had before, so that what is connected finds it again. */
+  /** Its earlier port, so that clients find it again. */
   readonly port?: number;
   readonly say?: (line: string) => void;
 }
@@ -95,7 +95,7 @@ function handle(child: ChildProcess, access: Access, ended: Promise<string>): Da
   };
 }
 
-/** Starts PostgreSQL on a data directory, made if it is not there, and waits until it answers. */
+/** Starts PostgreSQL on a data directory, created if missing, and waits until it answers. */
 export async function startDatabase(
   folder: string,
   { durable = true, port: wanted, say = () => {} }: DatabaseOptions = {},

@@ -1,11 +1,11 @@
-/** Passwords of the database's roles: random, one file each, readable by whoever started the program alone. */
+/** Passwords of the database's roles: random, one file each, readable only by the user who started the program. */
 import { randomBytes } from "node:crypto";
 import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 
 /**
- * The keeper made the cluster and sets up roles; the owner has tables and triggers and runs migrations; the
- * application reads and writes rows and no more.
+ * The keeper created the cluster and sets up roles; the owner has tables and triggers and runs migrations; the
+ * application reads and writes rows and nothing else.
  */
 export const roles = {
   keeper: "proven_seat",
@@ -17,7 +17,7 @@ export type Keys = Readonly<Record<RoleName, string>>;
 
 const folderOf = (data: string) => `${data}.keys`;
 
-/** Reads the keys of a data directory and makes what is missing; says whether any had to be made. */
+/** Reads the keys of a data directory and creates missing ones; returns whether any was created. */
 export function keysOf(data: string): { readonly keys: Keys; readonly made: boolean } {
   const folder = folderOf(data);
   mkdirSync(folder, { recursive: true, mode: 0o700 });

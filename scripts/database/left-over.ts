@@ -1,4 +1,4 @@
-/** What a start that was killed leaves behind: a postmaster, its children, a lock file of nobody. */
+/** Remains of a killed start: a postmaster, its children, a stale lock file. */
 import { existsSync, readdirSync, readFileSync, readlinkSync, realpathSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
@@ -29,8 +29,8 @@ function processesOn(data: string): number[] {
 }
 
 /**
- * Ends whatever still works on a data directory and clears a lock file that is empty, stale or another program's:
- * PostgreSQL itself would take any living process of that number for itself and refuse to start.
+ * Ends every process on a data directory and removes a lock file that is empty, stale or another program's: PostgreSQL
+ * would take any living process with that number for itself and refuse to start.
  */
 export async function clearLeftOver(data: string, say: (line: string) => void): Promise<void> {
   const file = join(data, "postmaster.pid");
@@ -39,7 +39,7 @@ export async function clearLeftOver(data: string, say: (line: string) => void): 
     if (alive.length === 0) break;
     if (signal === "SIGINT")
       say(`A database left running by a start that was killed is stopped first (process ${alive[0]}).`);
-    // A fast stop is asked of the postmaster, which has the command line; children alone are ended one by one.
+    // The postmaster is asked for a fast stop; orphaned children are ended one by one.
     const postmaster = alive.filter((pid) => commandOf(pid).includes("-D"));
     for (const pid of postmaster.length > 0 && signal === "SIGINT" ? postmaster : alive) kill(pid, signal);
     for (let i = 0; i < 100 && processesOn(data).length > 0; i++) await sleep(100);

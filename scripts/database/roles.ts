@@ -1,4 +1,4 @@
-/** Who may do what in the database: set at every start, by the role that made the cluster. */
+/** Rights in the database: set at every start, by the role that created the cluster. */
 import pg from "pg";
 import { type Access, roles, urlFor } from "./keys.ts";
 
@@ -8,7 +8,7 @@ const timeouts = {
   idle_in_transaction_session_timeout: "30s",
 };
 
-/** Tables and functions of an earlier release, whose one role had everything, pass to the owner. */
+/** Tables and functions of an earlier release with a single role pass to the owner. */
 const passToOwner = `do $$ declare one record; begin
   for one in
     select format('alter table public.%I owner to ${roles.owner}', tablename) as sql
@@ -30,7 +30,7 @@ async function asKeeper<T>(access: Access, database: string, work: (c: pg.Client
   }
 }
 
-/** Makes the roles, or gives them the passwords of the key files again. */
+/** Creates the roles, or resets their passwords to those of the key files. */
 export function prepareRoles(access: Access): Promise<void> {
   return asKeeper(access, "postgres", async (client) => {
     for (const role of ["owner", "application"] as const) {
@@ -46,9 +46,9 @@ export function prepareRoles(access: Access): Promise<void> {
 }
 
 /**
- * Makes a database if it is not there; it is the owner's, and nobody's who is not named.
+ * Creates a database if it does not exist; only the owner and named roles have access.
  *
- * @param template database it starts as a copy of; nobody may be connected to it
+ * @param template database to copy; nobody may be connected to it
  */
 export async function prepareDatabase(
   access: Access,

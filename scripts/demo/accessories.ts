@@ -21,7 +21,7 @@ const electrical = {
 const coils = ["24 V DC", "110 V DC", "110 V AC", "230 V AC"] as const;
 const signals = ["4–20 mA", "digital bus"] as const;
 
-/** Port, flow coefficient, weight and price of valves of one make. */
+/** Port, flow coefficient, weight and price of the valves of one maker. */
 const ports = [
   { port: "1/4", cv: 0.9, weightKg: 0.6, price: 190 },
   { port: "1/2", cv: 3.2, weightKg: 1.4, price: 340 },
@@ -29,7 +29,7 @@ const ports = [
 ] as const;
 
 const flanges = ["F05", "F07", "F10", "F12", "F14", "F16", "F25", "F30"] as const;
-/** The square that usually stands on each of the flanges. */
+/** The usual square on each flange. */
 const squares = [14, 17, 22, 27, 36, 46, 55, 75] as const;
 const house = defaultHouseRules();
 const square = (acrossMm: number, heightMm: number) =>
@@ -66,14 +66,14 @@ const brackets = () =>
     }),
   );
 
-/** Heights of the brackets a stem as thick as this usually stands in. */
+/** Bracket heights for a stem of this thickness. */
 const heightsFor = (index: number) => {
   const usual = flanges.slice(Math.max(0, index), index + 2) as readonly string[];
   const found = brackets().filter(({ lowerFlange }) => usual.includes(lowerFlange));
   return [...new Set(found.map(({ heightMm }) => heightMm))].sort((x, y) => x - y);
 };
 
-/** Couplings from a square to itself and its neighbours, as long as each bracket wants them: two millimetres short of it. */
+/** Couplings from a square to itself and its neighbours, two millimetres shorter than each bracket. */
 const couplings = () =>
   squares.flatMap((socket, index) =>
     squares.slice(Math.max(0, index - 1), index + 2).flatMap((end) =>

@@ -11,12 +11,12 @@ import { threeFigures } from "./geometry.ts";
 
 const squares = [9, 11, 14, 17, 19, 22, 27, 36, 46, 55, 75];
 
-/** Pressure on a key and shear in it are kept below what most houses allow. */
+/** Pressure on a key and shear in it stay below usual limits. */
 const keyMPa = 300;
 
 /**
- * Square up to a stem of 63 mm; above, two keys where they carry what the stem may be turned with, teeth elsewhere; a
- * flat head where a line says so.
+ * Square up to a stem of 63 mm; above, two keys where they carry the stem's torque, teeth elsewhere; a flat head where
+ * a line states it.
  */
 export function stemEndOf(stemMm: number, maximumNm: number, flatHead: boolean): StemEnd {
   if (stemMm > 63) {
@@ -49,7 +49,7 @@ const starOf: Readonly<Record<string, number>> = {
   F30: 75,
 };
 
-/** Eight corners up to F30 for what is cast in series; a blank to be machined for all else. */
+/** Octagon up to F30 for cast parts; a blank to be machined for larger ones. */
 export function driveEndOf(kind: string, flange: string): DriveEnd {
   const star = starOf[flange];
   if (star !== undefined && (kind === "rack-and-pinion" || kind === "vane"))
@@ -71,7 +71,9 @@ export function outsideOf(weightKg: number): DriveOutside {
 
 const flanges = Object.keys(starOf);
 
-/** The second circle: drives cast in series are drilled for the next smaller flange, machined ones for the next larger. */
+/**
+ * The second bolt circle: cast actuators are drilled for the next smaller flange, machined ones for the next larger.
+ */
 export function alsoFlangeOf(kind: string, flange: string): string | null {
   const index = flanges.indexOf(flange);
   if (index < 0 || kind === "lever") return null;

@@ -1,4 +1,4 @@
-/** What passes the flow in the demo's lines: Kv by the area of the bore, factors by the kind of trim. */
+/** Flow trims of the demo's lines: Kv by the area of the bore, factors by the kind of trim. */
 import { constructionNamed, passageOf } from "@proven-seat/core/construction/bodies";
 import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { typicalTrim } from "@proven-seat/core/equipment/trims";
@@ -6,7 +6,7 @@ import { threeFigures } from "./geometry.ts";
 
 type FlowTrim = ProductLine["flowTrims"][number];
 
-/** A body a trim is made for. */
+/** A body with trims. */
 export interface FlowBody {
   readonly dn: number;
   readonly designation: string;
@@ -21,7 +21,7 @@ interface TrimOf {
   readonly law?: FlowTrim["law"];
   readonly rangeability?: number;
   readonly hardFaced?: boolean;
-  /** Of the coefficient of the plain trim. */
+  /** Share of the plain trim's coefficient. */
   readonly share: number;
   /** Narrowest way as a share of the bore, or in mm. */
   readonly passage: (boreMm: number) => number;
@@ -101,7 +101,7 @@ const micro = (cv: number, passageMm: number): TrimOf => ({
   law: "equal percentage",
   rangeability: 50,
   hardFaced: true,
-  // Of a DN 25 body of the smallest bore.
+  // For a DN 25 body with the smallest bore.
   share: cv / 1.1560992 / (0.05 * 20 * 20),
   passage: () => passageMm,
   price: () => 140,

@@ -72,7 +72,7 @@ const stemOf = (stemDiameterMm: number): Stem => ({
   thrustFriction: 0.08,
 });
 
-/** Break torque of a construction at a differential, with a given stem. */
+/** Breakaway torque of a construction at a differential, with a given stem. */
 export type BreakTorque = (seat: string, differentialBar: number, stem: Stem) => number;
 
 export interface Geometry {
@@ -85,7 +85,7 @@ export interface Geometry {
   offsetsMm: [number, number] | null;
 }
 
-/** What a construction's dimensions and torque follow from. */
+/** Proportions from which dimensions and torque of a construction follow. */
 export interface Proportions {
   /** Dimensions as multiples of the bore. */
   closure: number;
@@ -166,8 +166,8 @@ const packingNm = (stem: Stem) =>
   1000;
 
 /**
- * Disc on a shaft: interference on the seat ring, bearing load of the disc, and the line's push on a disc whose
- * shaft stands beside the middle of the bore.
+ * Disc on a shaft: interference on the seat ring, bearing load of the disc, and the line's force on a disc whose shaft
+ * is beside the middle of the bore.
  */
 export const discBreak =
   (seatArm = 1) =>
@@ -209,7 +209,7 @@ export interface Sized {
   torque: { differentialBar: number[]; breakToOpenNm: Record<string, number[]> };
 }
 
-/** What stem and pad are made for, over the worst torque of the table. */
+/** Design torque of stem and pad, over the worst torque of the table. */
 export interface Reserve {
   readonly stem: number;
   readonly pad: number;

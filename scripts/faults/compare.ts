@@ -1,4 +1,4 @@
-/** What is stored after a round of faults, against what was acknowledged. */
+/** Compares the stored data after a round of faults with everything acknowledged. */
 import { spawnSync } from "node:child_process";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -9,7 +9,7 @@ import type { Ledger } from "./writers.ts";
 
 const verifier = fileURLToPath(new URL("../../server/dist/verify.js", import.meta.url));
 
-/** Writes down what is not as it was acknowledged. */
+/** Records differences from what was acknowledged. */
 export async function compare(data: string, ledger: Ledger): Promise<void> {
   const running = readRunning(join(data, "running.json"))!;
   const access = { port: running.databasePort!, keys: keysOf(join(data, "database")).keys };

@@ -9,7 +9,7 @@ import { faultRound } from "./round.ts";
 const seconds = tries(15, 1800);
 const atLeast = { kills: 3, saves: 30, lists: 2, sheets: 2, copies: 1 };
 
-it("what was acknowledged is stored, and nothing half, whatever is killed", {
+it("everything acknowledged is stored, and nothing half, whatever is killed", {
   timeout: tries(1_800_000, 7_200_000),
 }, async () => {
   build();

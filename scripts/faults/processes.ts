@@ -1,8 +1,8 @@
-/** Processes of one start, found by what they are and where they run, and ended the hard way. */
+/** Processes of one start, found by their command and folder, and killed. */
 import { existsSync, readdirSync, readFileSync, readlinkSync } from "node:fs";
 import { join } from "node:path";
 
-/** Ends a process at once; false where there is none. */
+/** Kills a process; false where there is none. */
 export function kill(pid: number): boolean {
   try {
     process.kill(pid, "SIGKILL");
@@ -12,7 +12,7 @@ export function kill(pid: number): boolean {
   }
 }
 
-/** Processes of the database that serve somebody, found by their folder. */
+/** Database processes with a client, found by their folder. */
 export function backends(data: string): number[] {
   return readdirSync("/proc").flatMap((name) => {
     if (!/^\d+$/.test(name)) return [];
@@ -26,7 +26,7 @@ export function backends(data: string): number[] {
   });
 }
 
-/** Processes that prove, of one start. */
+/** Proving processes of one start. */
 export function provers(start: number | undefined): number[] {
   return readdirSync("/proc").flatMap((name) => {
     if (!/^\d+$/.test(name)) return [];

@@ -1,4 +1,4 @@
-/** Server and database killed at random while others write: what was acknowledged must be stored, and nothing half. */
+/** Kills server and database at random while others write: everything acknowledged must be stored, and nothing half. */
 import { type ChildProcess, spawn } from "node:child_process";
 import { openSync, readFileSync } from "node:fs";
 import { join } from "node:path";
@@ -20,7 +20,7 @@ type Acknowledged = Record<"saves" | "lists" | "sheets" | "copies", number>;
 
 export interface Round {
   readonly seconds: number;
-  /** A slow machine goes on up to six times as long until so much was acknowledged. */
+  /** A slow machine continues up to six times as long until enough was acknowledged. */
   readonly atLeast?: Acknowledged & { readonly kills: number };
   /** An empty folder that any account may enter. */
   readonly data: string;
@@ -32,7 +32,7 @@ export interface Outcome {
   readonly answers: Record<string, number>;
   readonly acknowledged: Acknowledged;
   readonly wrong: readonly string[];
-  /** The last that the starts said, for whoever has to find out why. */
+  /** The last output of the starts, for finding the cause. */
   readonly said: string;
 }
 
@@ -54,13 +54,13 @@ function startWith(
 const start = (data: string, port: number) =>
   startWith(data, [], { PORT: String(port), REQUEST_RATE: "0" }, openSync(logOf(data), "a"));
 
-/** Whether the start did what it was told, while the writers go on. */
+/** Whether the start worked, while the writers continue. */
 const tell = (data: string, ...args: string[]) =>
   new Promise<boolean>((done) => {
     startWith(data, args, {}, "ignore").once("exit", (code) => done(code === 0));
   });
 
-/** The last lines that the starts said themselves; what servers say of each request is beside them. */
+/** The last output of the starts themselves; the servers' request logs are beside it. */
 const saidLast = (data: string) =>
   readFileSync(logOf(data), "utf8")
     .trimEnd()
@@ -69,7 +69,7 @@ const saidLast = (data: string) =>
     .slice(-60)
     .join("\n");
 
-/** Waits for what must come within a minute; else fails with the last that was said. */
+/** Waits for something that must happen within a minute; else fails with the last output. */
 async function awaits(what: string, data: string, is: () => boolean | Promise<boolean>): Promise<void> {
   const until = Date.now() + 60_000;
   while (Date.now() < until) {
@@ -104,7 +104,9 @@ async function withChoice(url: string, tag: Tag): Promise<Tag> {
   return saved!.body as unknown as Tag;
 }
 
-/** Kills one of what runs, by a figure from 0 to 1; says what, and whether there was one. */
+/**
+ * Kills one of the running processes, selected by a number from 0 to 1; returns its name, and whether there was one.
+ */
 function killOne(
   which: number,
   data: string,
@@ -148,7 +150,7 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     const toIssue: Tag[] = [];
     for (const tag of tags.slice(6)) toIssue.push(await withChoice(url, tag));
     const begun = Date.now();
-    // Longer than meant, a machine is slow: from then on it is left in peace ever longer, to end what it began.
+    // A machine that takes longer than planned is slow: pauses grow from then on, so that work can finish.
     const peaceMs = () => {
       const longer = Math.max(0, (Date.now() - begun) / 1000 / seconds - 1);
       return (1500 + 4000 * random()) * 2 ** longer;
@@ -176,7 +178,7 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
             const now = readRunning(join(data, "running.json"));
             return now?.start.pid === starting.pid && now?.server !== null;
           });
-          // The database away while those who prove are only just starting.
+          // The database is down while proving processes are just starting.
           if (random() < 0.5 && kill(postmasterOf(data))) kills.database = (kills.database ?? 0) + 1;
         }
         await healthy(url, data);
@@ -195,7 +197,7 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     if (!(await allProved(url, project, 90)))
       ledger.wrong.push("what was to be proved is not, and for 90 s nothing more of it was");
     await compare(data, ledger);
-    // A failure of the server's own stands in its log with its place.
+    // A failure of the server itself is in its log with its place.
     for (const line of readFileSync(logOf(data), "utf8").split("\n"))
       if (line.includes('"problem":"failed"')) ledger.wrong.push(line);
   } finally {

@@ -1,4 +1,4 @@
-/** Those who write while things are killed, and what each was told is stored. */
+/** Writers that run while processes are killed, with everything they were told is stored. */
 import { emptyDuty } from "@proven-seat/core/duty";
 
 export interface Tag {
@@ -16,7 +16,7 @@ interface Answer {
   readonly body: Record<string, unknown>;
 }
 
-/** An answer, or null where the connection broke: nobody knows then whether it was done. */
+/** An answer, or null where the connection broke: then it is unknown whether it was done. */
 export async function ask(url: string, method: string, path: string, body?: unknown): Promise<Answer | null> {
   try {
     const answer = await fetch(url + path, {
@@ -33,7 +33,7 @@ export async function ask(url: string, method: string, path: string, body?: unkn
   }
 }
 
-/** What was acknowledged, and what was answered otherwise than it should be. */
+/** Everything acknowledged, and every wrong answer. */
 export interface Ledger {
   /** Text of each acknowledged version of each tag. */
   readonly saves: Map<string, Map<number, string>>;
@@ -56,7 +56,7 @@ function note(ledger: Ledger, what: string, answer: Answer | null): void {
 
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
-/** Saves one tag again and again, as autosave does; after a doubt it looks at what is there. */
+/** Saves one tag again and again, as autosave does; after a lost answer it reads the tag. */
 export async function saver(url: string, start: Tag, ledger: Ledger, over: () => boolean): Promise<void> {
   let tag = start;
   const mine = new Map<number, string>();
@@ -84,10 +84,7 @@ export async function saver(url: string, start: Tag, ledger: Ledger, over: () =>
   }
 }
 
-/**
- * Asks for large provings and goes away in the middle, which ends the worker thread; every fourth it waits for, and
- * that one must come.
- */
+/** Asks for large provings and leaves half-way, which ends the worker thread; every fourth one must be answered. */
 export async function prover(
   url: string,
   { duty }: Tag,
@@ -112,7 +109,7 @@ export async function prover(
   }
 }
 
-/** Has list and sheets proved again and again; every eighth time it gives the proving up. */
+/** Has list and sheets proved again and again; cancels every eighth proving. */
 export async function lister(
   url: string,
   project: string,
@@ -130,8 +127,8 @@ export async function lister(
 }
 
 /**
- * Whether list and sheets come out proved, nothing left, whatever was killed before. A slow machine has more left and
- * takes longer over it: only where so many seconds bring nothing nearer it has come to a stop.
+ * Whether list and sheets are proved completely, whatever was killed before. A slow machine takes longer: it has failed
+ * only where there is no progress for this many seconds.
  */
 export async function allProved(url: string, project: string, seconds: number): Promise<boolean> {
   let fewest = Number.POSITIVE_INFINITY;
@@ -139,7 +136,7 @@ export async function allProved(url: string, project: string, seconds: number): 
     let left = 0;
     for (const what of ["list", "sheets"]) {
       const proving = (await ask(url, "POST", `/api/projects/${project}/provings`, { what }))?.body;
-      // Nothing under way is nothing left; what cannot be told counts as no progress.
+      // Nothing in progress means nothing left; a failed request counts as no progress.
       left += proving ? Number(proving.total) - Number(proving.done) : Number.POSITIVE_INFINITY;
       if (proving && proving.state !== "done") left = Math.max(left, 1);
     }
@@ -155,7 +152,7 @@ export async function allProved(url: string, project: string, seconds: number): 
 
 const listed = 60;
 
-/** Brings one list of new tags after the other. */
+/** Imports one list of new tags after the other. */
 export async function importer(
   url: string,
   project: string,
@@ -172,7 +169,7 @@ export async function importer(
   }
 }
 
-/** Issues sheets of one tag, each with a key of its own, asked again until it is answered. */
+/** Issues sheets of one tag, each with a key of its own, repeated until it is answered. */
 export async function issuer(url: string, start: Tag, ledger: Ledger, over: () => boolean): Promise<void> {
   for (let n = 0; !over(); n++) {
     const now = await ask(url, "GET", `/api/tags/${start.id}`);

@@ -6,7 +6,7 @@ import type { Suite } from "./suites.ts";
 
 const root = join(import.meta.dirname, "../..");
 
-/** Loads sources, mutated where they are mutated, and keeps their own paths for `import.meta`. */
+/** Loads sources, mutated where selected, and keeps their own paths for `import.meta`. */
 const mutatedSources = (contents: ReadonlyMap<string, string>): Plugin => ({
   name: "mutated-sources",
   setup: ({ onLoad }) =>
@@ -78,7 +78,7 @@ export async function bundle(
     jsx: "automatic",
     conditions: ["source", "node"],
     logLevel: "error",
-    // Tests are loaded for what they do, whatever the package says of its files.
+    // Tests are loaded for their effect, so the package's claim of having none is ignored.
     ignoreAnnotations: true,
     alias: { vitest: join(root, "scripts/mutate/tests.ts") },
     external: [

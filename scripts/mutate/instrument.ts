@@ -14,8 +14,8 @@ export interface Mutant {
 }
 
 /**
- * Leaves sentences alone: what a finding is called, says, cites and advises is read by people, and a test that
- * repeats a sentence word for word proves nothing. Verdicts, senses, units and keys are words too, and stay in.
+ * Leaves sentences unchanged: names, findings, sources and remedies are for readers, and a test that repeats a sentence
+ * proves nothing. Verdicts, senses, units and keys are words too, and are mutated.
  */
 const sentences = new Set(["asks", "source", "says", "remedy", "inputs", "what", "title", "origin", "id"]);
 
@@ -42,7 +42,7 @@ const words = {
 
 const quiet = new Proxy({}, { get: () => () => undefined }) as Logger;
 
-/** Files with every mutant in its place, switched off, and what the mutants are. */
+/** Files with every mutant in its place, switched off, and the list of mutants. */
 export async function instrument(
   files: readonly string[],
 ): Promise<{ readonly contents: ReadonlyMap<string, string>; readonly mutants: readonly Mutant[] }> {

@@ -4,7 +4,7 @@ import type { Asked } from "./round.ts";
 
 const root = join(import.meta.dirname, "../..");
 
-/** Share of the mutants that some test saw; what acts only at load is left out. */
+/** Share of the mutants that a test detected; those that act only at load are left out. */
 export function shareSeen(list: readonly Judged[]): number {
   const killed = list.filter(({ status }) => status === "killed" || status === "in circles").length;
   const judged = list.filter(({ status }) => status !== "at load").length;

@@ -118,7 +118,7 @@ export const afterEach = (hook: Body): void => void here.afterEach.push(hook);
 
 /** Named with the values of a row, as the runner does. */
 const filled = (name: string, row: readonly unknown[]) => `${name} ${row.map(String).join(", ")}`;
-/** Options such as a timeout may stand before the body of a test. */
+/** Options such as a timeout may precede the body of a test. */
 const bodyOf = (asked: object | Body, body?: Body): Body => body ?? (asked as Body);
 
 export function describe(name: string, asked: object | Body, body?: Body): void {

@@ -6,7 +6,7 @@ interface Switches {
   mutantCoverage?: { static: Record<string, number>; perTest: Record<string, Record<string, number>> };
 }
 
-/** The switches the instrumented code looks at. */
+/** The switches that the instrumented code reads. */
 const namespace = () => {
   const global = globalThis as Record<string, unknown>;
   global.__stryker__ ??= {};

@@ -85,7 +85,7 @@ const refused = (work: Promise<string>) =>
   );
 
 describe("a copy of the whole database", () => {
-  it("is refused where a record is not what its digest says", async () => {
+  it("is refused where a record does not match its digest", async () => {
     expect(await refused(backup(from.access, file, false))).toMatch(
       /catalogue revision 1 cannot be read[\s\S]*unchecked/,
     );
@@ -101,7 +101,7 @@ describe("a copy of the whole database", () => {
     expect(statSync(file).mode & 0o777).toBe(0o600);
     expect(await refused(backup(from.access, file, false))).toMatch(/already exists.*--yes/);
   });
-  it("comes back the same elsewhere, with history still history", async () => {
+  it("is restored the same elsewhere, with history still protected", async () => {
     expect(await restore(into.access, file, false)).toMatch(/1 sheets proved again/);
     for (const table of ["project", "tag", "duty_version", "proof", "sheet", "catalogue_version"])
       expect(await query(into, `select * from ${table}`), table).toEqual(
@@ -114,7 +114,7 @@ describe("a copy of the whole database", () => {
     await expect(application.query("delete from sheet")).rejects.toThrow(/denied/);
     await application.end();
   });
-  it("is not put over data that are there but by saying so, and then what was there is kept", async () => {
+  it("replaces existing data only on request, and keeps them", async () => {
     await query(into, "update tag set service = 'since then'");
     expect(await refused(restore(into.access, file, false))).toMatch(/already has 1 project.*--yes/);
     expect(await query(into, "select service from tag")).toEqual([{ service: "since then" }]);
@@ -144,7 +144,7 @@ describe("a copy of the whole database", () => {
     );
     expect(await query(into, "select number from tag")).toEqual([{ number: "XV-3017" }]);
   });
-  it("are as many as the house has set, and none where it wants none", async () => {
+  it("are as many as the setting, and none at zero", async () => {
     expect(await copiesToKeep(from.access)).toBe(14);
     await query(from, "update keeping set copies = 0");
     expect(await copiesToKeep(from.access)).toBe(0);
@@ -152,7 +152,7 @@ describe("a copy of the whole database", () => {
     expect(copyOfToday(from.access, none, 0, new Date())).toBeNull();
     expect(copiesIn(none)).toEqual([]);
   });
-  it("of each day is made once, and the oldest make room", () => {
+  it("of each day is made once, and replaces the oldest", () => {
     const copies = join(folder, "copies");
     const day = (n: number) => new Date(Date.UTC(2026, 0, n, 12));
     for (let n = 1; n <= 4; n++) {

@@ -12,10 +12,10 @@ import { migrateDatabase } from "./server.ts";
 const root = fileURLToPath(new URL("../..", import.meta.url));
 const scratch = `${databaseName}_copy_${process.pid}`;
 
-/** A copy that is not what it should be, or that must not be taken over the other. */
+/** A copy that is damaged, or must not replace the present database. */
 export class NoCopy extends Error {}
 
-/** Runs a client of PostgreSQL; the password goes by its environment, where no process list shows it. */
+/** Runs a client program of PostgreSQL; the password is in its environment, which no process list shows. */
 function client(name: string, access: Access, database: string, args: readonly string[]): string {
   const url = new URL(urlFor(access, "owner", database));
   const { status, stdout, stderr } = spawnSync(
@@ -71,7 +71,7 @@ function verify(access: Access, database: string): Verified {
   return verified;
 }
 
-/** Reads a file into a database of its own, brings it to this release and checks it; the caller drops or keeps it. */
+/** Reads a file into a database of its own, updates it to this release and checks it; the caller drops or keeps it. */
 async function readInto(access: Access, file: string, name: string): Promise<Verified> {
   await prepareDatabase(access, name);
   client("pg_restore", access, name, [
@@ -130,7 +130,7 @@ const projectsIn = (access: Access) =>
     return Number((await owner.query("select count(*) from project")).rows[0].count);
   });
 
-/** `./start --restore FILE`: what was there before is kept under another name. */
+/** `./start --restore FILE`: the previous database is kept under another name. */
 export async function restore(access: Access, named: string, over: boolean): Promise<string> {
   const file = resolve(named);
   if (!existsSync(file)) throw new NoCopy(`File ${file} does not exist.`);
@@ -157,7 +157,7 @@ export async function restore(access: Access, named: string, over: boolean): Pro
 const ending = ".backup";
 const dayOf = (time: Date) => time.toISOString().slice(0, 10);
 
-/** Copies made by themselves, the newest last. */
+/** Automatic copies, the newest last. */
 export function copiesIn(folder: string): string[] {
   if (!existsSync(folder)) return [];
   return readdirSync(folder)
@@ -165,11 +165,11 @@ export function copiesIn(folder: string): string[] {
     .sort();
 }
 
-/** How many daily copies the house keeps, as it is set in its own room. */
+/** Number of daily copies to keep, from the settings. */
 export const copiesToKeep = (access: Access): Promise<number> =>
   asOwner(access, async (owner) => (await owner.query("select copies from keeping")).rows[0].copies);
 
-/** Makes the day's copy if it is not there and any are kept, and lets go of those beyond the number to keep. */
+/** Makes the copy of the day if it is missing and copies are kept, and removes those above the number. */
 export function copyOfToday(access: Access, folder: string, keep: number, now: Date): string | null {
   if (keep === 0) return null;
   const name = `${dayOf(now)}${ending}`;

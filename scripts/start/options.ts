@@ -1,4 +1,4 @@
-/** What `./start` was asked for, by its options and the environment. */
+/** Options and environment of `./start`. */
 import { availableParallelism } from "node:os";
 import { parseArgs } from "node:util";
 import { isLoopback } from "../../server/src/http/entry.ts";
@@ -9,7 +9,7 @@ export interface Options {
   readonly fresh: boolean;
   readonly yes: boolean;
   readonly behindProxy: boolean;
-  /** Processes that prove lists; as many as there are cores unless said otherwise. */
+  /** Number of proving processes; one per core by default. */
   readonly workers: number;
   readonly port: number;
   readonly host: string;
@@ -24,7 +24,7 @@ const usage = `./start                    set up what is missing, serve until Ct
 ./start --workers N        processes that prove lists: as many as there are cores unless said otherwise
 ./start --behind-proxy     let HOST be another address than loopback, for a proxy that knows the secret`;
 
-/** Says what is wrong and how to say it right. */
+/** Explains what is wrong and what is allowed. */
 export class WrongOptions extends Error {}
 
 function portOf(text: string | undefined): number {

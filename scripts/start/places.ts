@@ -1,4 +1,4 @@
-/** Where the program keeps what is its own, in the project's folder. */
+/** Places of the program's own files, in the project's folder. */
 import { join } from "node:path";
 
 export interface Places {

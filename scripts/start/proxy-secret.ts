@@ -1,8 +1,8 @@
-/** What a proxy in front of the server has to know, until there are accounts. */
+/** Secret of a proxy in front of the server, until there are accounts. */
 import { randomBytes } from "node:crypto";
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 
-/** Reads the secret, made at the first start behind a proxy; says where it is. */
+/** Reads the secret, created at the first start behind a proxy; prints its place. */
 export function proxySecret(file: string, say: (line: string) => void): string {
   if (!existsSync(file))
     writeFileSync(file, `${randomBytes(24).toString("hex")}\n`, { mode: 0o600, flag: "wx" });

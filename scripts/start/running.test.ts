@@ -10,7 +10,7 @@ const file = join(folder, "running.json");
 beforeEach(() => rmSync(file, { force: true }));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-describe("which start has the folder", () => {
+describe("the start that has the folder", () => {
   it("is the first, until it leaves", () => {
     expect(takeFolder(file, "http://a")).toEqual({ taken: true, leftBy: null });
     expect(takeFolder(file, "http://b")).toMatchObject({ taken: false, by: { url: "http://a" } });
@@ -19,10 +19,10 @@ describe("which start has the folder", () => {
     leaveFolder(file);
     expect(existsSync(file)).toBe(false);
   });
-  it("is not one that is gone, and says what it left running", () => {
+  it("is not one that is gone, whose running processes are named", () => {
     takeFolder(file, "http://a");
     const running = readRunning(file)!;
-    // The number is in use, by a process that started at another time.
+    // The number is in use, by a process with another start time.
     writeFileSync(
       file,
       JSON.stringify({ ...running, start: { ...running.start, started: "1" }, server: running.start }),
@@ -30,11 +30,11 @@ describe("which start has the folder", () => {
     expect(takeFolder(file, "http://b")).toMatchObject({ taken: true, leftBy: { url: "http://a" } });
     expect(readRunning(file)!.url).toBe("http://b");
   });
-  it.each(["", "{", "[]", '{"url":1}'])("is nobody by a file that says %j", (text) => {
+  it.each(["", "{", "[]", '{"url":1}'])("is nobody by a file with %j", (text) => {
     writeFileSync(file, text);
     expect(takeFolder(file, "http://b").taken).toBe(true);
   });
-  it("is said with what it does there; an earlier release only served", () => {
+  it("is named with its purpose; an earlier release only served", () => {
     takeFolder(file, "http://a", "backup");
     expect(takeFolder(file, "http://b")).toMatchObject({ taken: false, by: { does: "backup" } });
     const { does, ...before } = readRunning(file)!;

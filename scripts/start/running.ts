@@ -8,7 +8,7 @@ export interface Process {
   readonly started: string;
 }
 
-/** What a process has the folder for: it serves, or works on the database for a while. */
+/** Why a process has the folder: it serves, or works on the database for a while. */
 export type Work = "serve" | "backup" | "restore";
 
 export interface Running {
@@ -21,12 +21,12 @@ export interface Running {
   readonly databasePort: number | null;
 }
 
-/** A process as it is now; null where there is none. */
+/** A process at present; null where there is none. */
 export function processNow(pid: number): Process | null {
   try {
     const stat = readFileSync(`/proc/${pid}/stat`, "utf8");
     const fields = stat.slice(stat.lastIndexOf(")") + 2).split(" ");
-    // A process that has ended and was not yet collected runs no more.
+    // A process that has ended and was not yet collected is not running.
     return fields[0] === "Z" ? null : { pid, started: fields[19]! };
   } catch {
     return null;
@@ -36,12 +36,12 @@ export function processNow(pid: number): Process | null {
 export const isAlive = (program: Process | null): boolean =>
   program !== null && processNow(program.pid)?.started === program.started;
 
-/** What the file says; null where there is none or it is no such file. */
+/** Content of the file; null where there is none or it is not valid. */
 export function readRunning(file: string): Running | null {
   try {
     const read = JSON.parse(readFileSync(file, "utf8")) as Running;
     const is = typeof read.start?.pid === "number" && typeof read.url === "string";
-    // A release before this one did not say what it did, and only serving lasts.
+    // An earlier release did not record its purpose; only serving lasts.
     return is ? { ...read, does: read.does ?? "serve" } : null;
   } catch {
     return null;
@@ -58,7 +58,7 @@ function put(file: string, running: Running, place: (from: string, to: string) =
   }
 }
 
-/** Moves a file of nobody alive out of the way; one that somebody took meanwhile is put back. */
+/** Moves the file of a dead process aside; if it was taken in between, it is put back. */
 function clear(file: string): Running | null {
   const aside = `${file}.stale-${process.pid}`;
   try {
@@ -76,7 +76,7 @@ export type Taken =
   | { readonly taken: true; readonly leftBy: Running | null }
   | { readonly taken: false; readonly by: Running };
 
-/** Takes the folder for this process, or says who has it. */
+/** Takes the folder for this process, or returns who has it. */
 export function takeFolder(file: string, url: string, does: Work = "serve"): Taken {
   mkdirSync(dirname(file), { recursive: true });
   const mine = {
@@ -90,7 +90,7 @@ export function takeFolder(file: string, url: string, does: Work = "serve"): Tak
   let leftBy: Running | null = null;
   for (;;) {
     try {
-      // A link is made whole or not at all, and only where no file is.
+      // A link is created completely or not at all, and only where no file is.
       put(file, mine, linkSync);
       return { taken: true, leftBy };
     } catch (error) {
@@ -107,13 +107,13 @@ function note(file: string, change: Partial<Running>): void {
   if (running?.start.pid === process.pid) put(file, { ...running, ...change }, renameSync);
 }
 
-/** Notes the server's process, so that a later start finds it if this one is killed. */
+/** Records the server's process, so that a later start finds it if this one is killed. */
 export const noteServer = (file: string, pid: number) => note(file, { server: processNow(pid) });
 
 /** Notes where the database listens, for a backup while it runs. */
 export const noteDatabase = (file: string, port: number) => note(file, { databasePort: port });
 
-/** Leaves the folder to others, for this process or for one that is gone. */
+/** Releases the folder, for this process or for a dead one. */
 export function leaveFolder(file: string, pid = process.pid): void {
   if (readRunning(file)?.start.pid === pid) rmSync(file, { force: true });
 }

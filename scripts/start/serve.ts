@@ -12,7 +12,7 @@ import { type Supervised, supervise } from "./supervise.ts";
 
 const hourMs = 3_600_000;
 
-/** The day's copy at the start and whenever a new day has begun; that one fails stops nothing. */
+/** Makes the copy of the day at the start and when a new day begins; a failure stops nothing. */
 function keepCopies(database: () => Database, folder: string, say: (line: string) => void): NodeJS.Timeout {
   const copy = async () => {
     try {
@@ -26,7 +26,7 @@ function keepCopies(database: () => Database, folder: string, say: (line: string
   return setInterval(() => void copy(), hourMs).unref();
 }
 
-/** One of those who prove: the server goes on without it, and lists wait for it, so it is never given up. */
+/** One proving process: the server works without it, and lists wait for it, so it is always restarted. */
 async function keepProver(number: number, access: Access, say: (line: string) => void): Promise<Supervised> {
   const kept = await supervise({
     what: `worker process ${number}`,
@@ -43,7 +43,7 @@ async function keepProver(number: number, access: Access, say: (line: string) =>
   return kept;
 }
 
-/** Runs until it is stopped or given up; resolves with the code to end with. */
+/** Runs until it is stopped or given up; resolves with the exit code. */
 export async function serve(
   options: Options,
   places: Places,
@@ -80,7 +80,7 @@ export async function serve(
     const keptServer = await supervise({
       what: "server",
       say,
-      // The database may be away for a moment, or be killed in this one.
+      // The database may be down for a moment.
       firstMayFail: true,
       start: async () => {
         if (!migrated) migrateDatabase(access);

@@ -1,4 +1,4 @@
-/** The server as a process of its own, and the step before it that brings the schema up to date. */
+/** The server as a process of its own, and the migration before it. */
 import { spawn, spawnSync } from "node:child_process";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -7,7 +7,7 @@ import { Hopeless, type Runs } from "./supervise.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
 const keptLines = 20;
-/** What programs of the server end with where their database is away: try again later (sysexits.h, EX_TEMPFAIL). */
+/** Exit code of the server's programs when the database is down: try again later (sysexits.h, EX_TEMPFAIL). */
 const awayCode = 75;
 
 /** Runs migrations and rights as the owner: the server is never given the owner's password. */
@@ -26,15 +26,12 @@ export function migrateDatabase(access: Access, database?: string): void {
   throw status === awayCode ? new Error(message) : new Hopeless(message);
 }
 
-/**
- * What a proof is made of lives for some milliseconds: with room enough, nearly all of it is gone before the garbage is
- * collected.
- */
+/** Objects of a proof live for milliseconds: with enough room nearly all are dead before garbage is collected. */
 export const proverFlags = ["--max-semi-space-size=64", "--single-threaded-gc"];
 
 export const proverProgram = [...proverFlags, join(root, "server/dist/prover.js")];
 
-/** Starts a process that proves what waits. */
+/** Starts a proving process. */
 export const startProver = (env: Record<string, string>): Promise<Runs> =>
   startProgram("prover", proverProgram, env);
 
@@ -42,7 +39,7 @@ export const startProver = (env: Record<string, string>): Promise<Runs> =>
 export const startServer = (env: Record<string, string>, noted: (pid: number) => void): Promise<Runs> =>
   startProgram("server", [join(root, "server/dist/main.js")], env, noted);
 
-/** Starts a program and waits until it says that it is ready; it ends by itself when this process is gone. */
+/** Starts a program and waits until it is ready; it ends by itself when this process is gone. */
 async function startProgram(
   what: string,
   program: readonly string[],
@@ -51,7 +48,7 @@ async function startProgram(
 ): Promise<Runs> {
   const child = spawn(process.execPath, program, {
     cwd: root,
-    // A group of its own: Ctrl-C reaches this process, which stops the server in order.
+    // A process group of its own: Ctrl-C reaches this process, which stops the server in order.
     detached: true,
     stdio: ["ignore", "inherit", "pipe", "ipc"],
     env: { ...process.env, NODE_ENV: "production", ...env },
@@ -66,7 +63,7 @@ async function startProgram(
   const ended = new Promise<{ by: string; hopeless: boolean }>((done) =>
     child.once("exit", (code, signal) => {
       over = true;
-      // Code 2 is the server's own word that something has to be put right first.
+      // With code 2 the server reports a problem that needs a person.
       done({ by: signal ?? `code ${code}`, hopeless: code === 2 });
     }),
   );

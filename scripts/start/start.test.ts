@@ -9,7 +9,7 @@ import { freePort, portIsFree } from "../port.ts";
 import { type Running, readRunning } from "./running.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
-// Outside the project, where any account may go: PostgreSQL runs as another than root.
+// Outside the project, where any account has access: PostgreSQL does not run as root.
 const data = mkdtempSync(join(tmpdir(), "start-test-"));
 spawnSync("chmod", ["755", data]);
 afterAll(() => rmSync(data, { recursive: true, force: true }));
@@ -23,8 +23,8 @@ const start = (args: string[], env: Record<string, string> = {}) =>
     input: "",
   });
 
-describe("start says what is wrong before it touches anything", () => {
-  it("names an option it does not know, and what it takes", () => {
+describe("start reports faults before it touches anything", () => {
+  it("names an unknown option, and the valid ones", () => {
     const { status, stderr } = start(["--frsh"]);
     expect(status).toBe(2);
     expect(stderr).toContain('does not know "--frsh"');
@@ -43,7 +43,7 @@ describe("start says what is wrong before it touches anything", () => {
     });
   });
   it.each(["0.0.0.0", "192.168.1.5", "::", "127.0.0.1.example.com"])(
-    "refuses HOST=%s and says why",
+    "refuses HOST=%s and explains why",
     (host) => {
       expect(start([], { HOST: host })).toMatchObject({
         status: 2,
@@ -51,7 +51,7 @@ describe("start says what is wrong before it touches anything", () => {
       });
     },
   );
-  it("says how to choose another port when one is busy", async () => {
+  it("explains how to choose another port when one is busy", async () => {
     const blocker = createServer();
     const port = await new Promise<number>((done) =>
       blocker.listen(0, "127.0.0.1", () => done((blocker.address() as { port: number }).port)),
@@ -63,19 +63,19 @@ describe("start says what is wrong before it touches anything", () => {
     await new Promise((done) => blocker.close(done));
     expect(await portIsFree(port, "127.0.0.1")).toBe(true);
   });
-  it("discards nothing when nobody is there to ask", () => {
+  it("discards nothing when nobody can confirm", () => {
     expect(start(["--fresh"], { PORT: "4999" })).toMatchObject({
       status: 1,
       stderr: expect.stringContaining("--fresh --yes"),
     });
   });
-  it("says so where nothing runs", () => {
+  it("reports where nothing runs", () => {
     expect(start(["--status"])).toMatchObject({ status: 3, stdout: expect.stringContaining("does not run") });
     expect(start(["--stop"])).toMatchObject({ status: 0, stdout: expect.stringContaining("did not run") });
   });
 });
 
-describe("start keeps it running", () => {
+describe("start keeps the program running", () => {
   const running = () => readRunning(join(data, "running.json")) as Running;
   const postmaster = () => Number(readFileSync(join(data, "database/postmaster.pid"), "utf8").split("\n")[0]);
 
@@ -121,7 +121,7 @@ describe("start keeps it running", () => {
     const orphan = running().server!.pid;
     first.kill("SIGKILL");
     await expect.poll(() => existsSync(`/proc/${orphan}`)).toBe(false);
-    // Somebody emptied the lock file besides, and a nightly backup came before whoever starts it again.
+    // The lock file was emptied too, and a nightly backup came before the restart.
     writeFileSync(join(data, "database/postmaster.pid"), "");
     said = "";
     const copying = launch(["--backup", join(data, "night.backup")]);

@@ -22,7 +22,7 @@ async function healthAt(url: string): Promise<Health | null> {
   }
 }
 
-/** Says what runs; 0 where it is well, 1 where it is not, 3 where nothing runs. */
+/** Prints what runs; returns 0 where it is healthy, 1 where it is not, 3 where nothing runs. */
 export async function showStatus(places: Places, say: (line: string) => void): Promise<number> {
   const running = readRunning(places.running);
   const copies = copiesIn(places.copies);
@@ -51,7 +51,7 @@ async function end(program: Process, signal: NodeJS.Signals, forMs: number): Pro
   for (let waited = 0; isAlive(program) && waited < forMs; waited += 100) await sleep(100);
 }
 
-/** Ends what runs in this folder, and whatever a start that was killed left running. */
+/** Stops what runs in this folder, and the remains of a killed start. */
 export async function stopRunning(places: Places, say: (line: string) => void): Promise<number> {
   const running = readRunning(places.running);
   const ran = running !== null && isAlive(running.start);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { Hopeless, type Runs, type Supervision, supervise } from "./supervise.ts";
 
-/** Something that ends when told to. */
+/** A program that ends on request. */
 function thing() {
   let end: (how: { by: string; hopeless: boolean }) => void = () => {};
   const runs: Runs = {
@@ -33,7 +33,7 @@ function counted(runs: Runs) {
 }
 
 describe("supervising", () => {
-  it("starts it again, each time later, and gives up with its last words", async () => {
+  it("restarts a program at growing intervals, and gives up with its last output", async () => {
     let starts = 0;
     const { starting, said } = kept({
       tries: 3,
@@ -51,7 +51,7 @@ describe("supervising", () => {
       ["0.001", "0.002", "0.004"],
     );
   });
-  it("counts anew once it has run steadily", async () => {
+  it("starts counting again after a steady run", async () => {
     const things = Array.from({ length: 5 }, thing);
     let clock = 0;
     const { starting } = kept({ tries: 1, steadyMs: -1, start: async () => things[clock++]!.runs });
@@ -78,7 +78,7 @@ describe("supervising", () => {
     expect(starts).toBe(3);
     expect(said.join("\n")).toContain("did not start: the port is taken");
   });
-  it("never gives up what others go on without, even where its first start fails", async () => {
+  it("never gives up a program that others can do without, even where its first start fails", async () => {
     const program = thing();
     let starts = 0;
     const { starting, said } = kept({
@@ -100,7 +100,7 @@ describe("supervising", () => {
     await expect.poll(() => starts).toBe(12);
     await supervised.stop();
   });
-  it("does not try what said itself that it is no use", async () => {
+  it("does not retry a hopeless failure", async () => {
     const program = thing();
     const { starting, starts } = counted(program.runs);
     const supervised = await starting;
@@ -108,7 +108,7 @@ describe("supervising", () => {
     expect(await supervised.givenUp).toContain("code 2");
     expect(starts()).toBe(1);
   });
-  it("does not try again what said so at its first start", async () => {
+  it("does not retry a hopeless first start", async () => {
     const { starting, said } = kept({
       firstMayFail: true,
       start: () => Promise.reject(new Hopeless("its port is busy")),

@@ -1,14 +1,14 @@
-/** Keeps something running: started again when it ends, ever later, and given up after some tries. */
+/** Keeps a program running: restarts it when it ends, at growing intervals, and gives up after some tries. */
 import { setTimeout as sleep } from "node:timers/promises";
 
-/** Thrown by a start that says itself that another try is no use. */
+/** Thrown by a start that knows that another try is useless. */
 export class Hopeless extends Error {}
 
 /** Something that runs until it ends. */
 export interface Runs {
-  /** When it has ended, by what; `hopeless` where it said itself that another try is no use. */
+  /** Resolves when it has ended, with the reason; `hopeless` where another try is useless. */
   readonly ended: Promise<{ readonly by: string; readonly hopeless: boolean }>;
-  /** The last it said, for whoever has to find out why. */
+  /** Its last output, for finding the cause. */
   readonly lastLines: () => string;
   readonly stop: () => Promise<void>;
 }
@@ -17,19 +17,19 @@ export interface Supervision {
   readonly what: string;
   readonly start: () => Promise<Runs>;
   readonly say: (line: string) => void;
-  /** Without end for what others go on without. */
+  /** Unlimited for programs that others can do without. */
   readonly tries?: number;
-  /** Its first start counts as a try as well, instead of failing at once. */
+  /** A failed first start counts as a try, instead of failing at once. */
   readonly firstMayFail?: boolean;
   readonly firstWaitMs?: number;
-  /** Having run this long, it is taken to be well again. */
+  /** After running this long it counts as healthy again. */
   readonly steadyMs?: number;
 }
 
 export interface Supervised {
   /** Settles when it runs for the first time. */
   readonly begun: Promise<void>;
-  /** Settles when it was given up, with why; never when it is stopped. */
+  /** Resolves when it was given up, with the reason; never when it is stopped. */
   readonly givenUp: Promise<string>;
   readonly stop: () => Promise<void>;
 }

@@ -6,7 +6,7 @@ import { textsOf, type UserText } from "./collect.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
 
-/** Words of line lists in other languages, names of units, and statements for the database: nobody reads them here. */
+/** Words of line lists in other languages, unit names, and database statements: no user reads them. */
 const notRead =
   /\.test\.tsx?$|\.d\.ts$|lexicon\/|fluid-names\.ts$|units\/tables\/|store\/|catalogue\/versions\//;
 

@@ -4,7 +4,7 @@ import { parseSync } from "oxc-parser";
 export interface UserText {
   readonly file: string;
   readonly line: number;
-  /** As in the source; values in `${…}`. */
+  /** As in the source, with values in `${…}`. */
   readonly text: string;
 }
 
@@ -22,7 +22,7 @@ const notWords: ReadonlySet<string> = new Set(
   "className id role type d viewBox transform to href key fill stroke style points htmlFor".split(" "),
 );
 
-/** Words and not a name of something: two words, or one that begins a sentence. */
+/** Text and not a name: two words, or a word that begins a sentence. */
 const isText = (text: string): boolean => {
   const words = text.replace(/\$\{[^}]*\}/g, "X").trim();
   return /[A-Za-z]{2}/.test(words) && (/\s/.test(words) || /^[A-Z][a-z]/.test(words));
@@ -52,7 +52,7 @@ function written(node: Node, source: string): string | null {
  *
  * @param file its path, which decides how it is parsed
  * @param source its content
- * @returns texts in their order; names of one word in small letters are left out
+ * @returns texts in order; single words in small letters are left out
  */
 export function textsOf(file: string, source: string): UserText[] {
   const { program, errors } = parseSync(file, source);

@@ -25,9 +25,9 @@ const sentences = (text: string): string[] => text.split(/(?<=[.!?])\s+/);
 const wordsIn = (sentence: string): number => sentence.match(/[A-Za-z][A-Za-z'’-]*/g)?.length ?? 0;
 
 /**
- * What of a text is not plain English.
+ * Faults of a text against plain English.
  *
- * @param text as a reader sees it; values in `${…}` count one word
+ * @param text as a reader sees it; a value in `${…}` counts as one word
  * @returns each fault with what to write instead; none where it is plain
  * @example faultsOf("The line is made no more.") // → ['"is made no more": no longer']
  */

@@ -30,7 +30,7 @@ describe("plain English", () => {
   ])("is not: %s", (text, fault) => expect(faultsOf(text).join()).toMatch(fault));
   it("is: subject, verb, object", () =>
     expect(faultsOf("The product line is discontinued. Use its successor.")).toEqual([]));
-  it("is what every text of the product is written in", () => {
+  it("is used in every text of the product", () => {
     const faults = allTexts().flatMap(({ file, line, text }) =>
       faultsOf(text).map((fault) => `${file}:${line} ${fault}`),
     );

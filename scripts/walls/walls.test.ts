@@ -7,7 +7,7 @@ const root = join(import.meta.dirname, "../..");
 const imports = importsInCore(root);
 
 describe("the walls of core", () => {
-  it("stand: every import goes to the same floor or down, types included", () => {
+  it("hold: every import goes to the same floor or down, types included", () => {
     expect(imports.length).toBeGreaterThan(2000);
     expect(imports.flatMap((line) => faultOf(line) ?? [])).toEqual([]);
   });
@@ -24,7 +24,7 @@ describe("the walls of core", () => {
     expect(faultOf({ from: "outcome/shop/plan.ts", to: "basis/units/units.ts" })).toBeNull();
     expect(faultOf({ from: "duty/line-list/row.ts", to: "duty/line-list/plan.ts" })).toBeNull();
   });
-  it("are drawn in docs/house.md as they stand", () => {
+  it("are drawn in docs/house.md as they are", () => {
     const page = readFileSync(join(root, "docs/house.md"), "utf8").replace(/ +/g, " ");
     expect(drawing(imports).filter((row) => !page.includes(row))).toEqual([]);
   });

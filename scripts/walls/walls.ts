@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { floors } from "./floors.ts";
 import { importsOf } from "./imports.ts";
 
-/** An import of one file of core by another, both relative to core/src. */
+/** An import between files of core, both relative to core/src. */
 export interface Import {
   readonly from: string;
   readonly to: string;
@@ -14,7 +14,7 @@ const order: readonly string[] = floors.flatMap(({ district, rooms }) =>
 );
 
 /**
- * The room a file of core stands in.
+ * The room of a file of core.
  *
  * @param file path relative to core/src
  * @returns district and room; null for a door of a whole district
@@ -25,7 +25,7 @@ const roomOf = (file: string): string | null => {
 };
 
 /**
- * What is wrong with an import inside core.
+ * Faults of an import inside core.
  *
  * @param line the import
  * @returns a sentence; null where it is allowed
@@ -54,7 +54,7 @@ export function importsInCore(root: string): Import[] {
     );
 }
 
-/** The drawing of the rooms in docs/house.md: a district a row, from the top floor down, with what it stands on. */
+/** The drawing of the rooms in docs/house.md: a row per district, from the top floor down, with its imports. */
 export function drawing(imports: readonly Import[]): string[] {
   const used = new Set(imports.map(({ from, to }) => `${from.split("/")[0]} ${to.split("/")[0]}`));
   return [...floors].reverse().map(({ district, rooms }) => {

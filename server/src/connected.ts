@@ -2,14 +2,14 @@ import type { MikroORM } from "@mikro-orm/postgresql";
 import { databaseProblem } from "./http/database-problem.ts";
 import { connect, migrationsOf } from "./store/orm.ts";
 
-/** Ends a program whose database is away with 75, which says that another try later may do (sysexits.h, EX_TEMPFAIL). */
+/** Ends a program with 75 when it lost its database: another try later may work (sysexits.h, EX_TEMPFAIL). */
 export function endIfAway(error: unknown): never {
   if (databaseProblem(error)?.kind !== "database-away") throw error;
   process.stderr.write(`The database cannot be reached: ${(error as Error).message}\n`);
   process.exit(75);
 }
 
-/** The database of a program, at this release; ends the program with 2, and says why, where it is not. */
+/** The database of a program, at this release; ends the program with 2 and the reason where it is not. */
 export async function connectedOrEnd(
   url: string | undefined,
 ): Promise<{ readonly orm: MikroORM; readonly url: string }> {

@@ -18,7 +18,7 @@ const environment = process.env;
 const port = Number(environment.PORT ?? 4180);
 const host = environment.HOST ?? "127.0.0.1";
 const user = environment.PROVEN_SEAT_USER ?? "engineer";
-// Logs go to standard error: standard output carries the one line people wait for.
+// Logs go to standard error: standard output carries only the start-up line.
 const log = pino({ level: environment.LOG_LEVEL ?? "info" }, pino.destination(2));
 
 if (!isLoopback(host) && !environment.PROXY_SECRET) {
@@ -67,7 +67,7 @@ server.listen(port, host, () => {
   process.send?.("ready");
 });
 
-/** Together well under the ten seconds after which whoever started it stops waiting. */
+/** Well below the ten seconds after which the parent process stops waiting. */
 const patience = { answersMs: 3000, leftoversMs: 4000 } as const;
 
 let stopping = false;
@@ -80,5 +80,5 @@ async function stop(): Promise<void> {
   process.exit(0);
 }
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void stop());
-// Whoever started it is gone: nobody would stop it any more, and a new start wants its place.
+// The parent process is gone: nobody would stop this one, and a new start needs its port.
 if (process.connected) process.once("disconnect", () => void stop());

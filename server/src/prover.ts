@@ -1,6 +1,6 @@
 /**
- * Proves what waits in the queue of the database at DATABASE_URL, until a signal; as many of these as there are cores,
- * on any machine that reaches the database.
+ * Proves the queue of the database at DATABASE_URL, until a signal. Run one per core, on any machine that reaches the
+ * database.
  */
 import { setPriority } from "node:os";
 import { pino } from "pino";
@@ -10,7 +10,7 @@ import { connectQueue } from "./store/queue.ts";
 
 const { DATABASE_URL, LOG_LEVEL } = process.env;
 const log = pino({ level: LOG_LEVEL ?? "info" }, pino.destination(2));
-// Who only asks goes before who computes.
+// Plain requests go before computation.
 setPriority(10);
 const { orm, url } = await connectedOrEnd(DATABASE_URL);
 const onError = (error: Error) => log.error({ problem: error.message }, "proving");

@@ -1,4 +1,4 @@
-/** Checks every record of the database at DATABASE_URL and prints what was found as JSON; ends with 1 on a fault. */
+/** Checks every record of the database at DATABASE_URL and prints the result as JSON; ends with 1 on a fault. */
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { connect } from "./store/orm.ts";
 import { verifyStored } from "./work/verify-stored.ts";

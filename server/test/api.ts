@@ -28,12 +28,12 @@ export interface Answer<T> {
   readonly body: T;
 }
 
-/** What a test wants other than usual. */
+/** Settings of a test that differ from the usual ones. */
 type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live" | "inFlight">> & {
   readonly jobs?: JobsOptions;
 };
 
-/** A server on a database of its own, with the demo scenario in it. */
+/** A server on a database of its own, with the demo scenario. */
 export interface TestServer {
   readonly orm: MikroORM;
   readonly url: string;
@@ -47,7 +47,7 @@ export interface TestServer {
   readonly project: () => Promise<Project>;
   readonly tagNamed: (number: string) => Promise<Tag>;
   readonly sql: (text: string, as?: RoleName) => Promise<pg.QueryResult>;
-  /** Starts somebody who proves what waits; ended with the server. */
+  /** Starts a proving process; it ends with the server. */
   readonly work: () => Promise<Worker>;
   /** The address the application connects to. */
   readonly databaseUrl: string;
@@ -67,7 +67,7 @@ export async function startTestServer({
   await prepareDatabase(access, name, demoTemplate);
   const applicationUrl = urlFor(access, "application", name);
   const orm = await connect(applicationUrl);
-  // A machine with much else to do is waited for; tests of limits bring their own.
+  // A busy machine is waited for; tests of limits set their own.
   const jobs = new Jobs({ program: jobWorker, timeoutMs: 240_000, ...limits });
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
@@ -156,13 +156,13 @@ export async function startTestServer({
     },
     end: async (answersMs = 0) => {
       for (const worker of workers) await worker.stop();
-      // Nobody is asked by a test any more: what is still worked on is waited for.
+      // All tests are done; only work in progress is waited for.
       await endServing({ server, live, inFlight, jobs, queue, orm, db }, { answersMs, leftoversMs: 60_000 });
     },
   };
 }
 
-/** What the save endpoint takes of a tag. */
+/** Values of a tag that the save endpoint takes. */
 export const editable = ({ number, service, unit, duty, choice, version }: Tag) => ({
   number,
   service,

@@ -14,7 +14,9 @@ declare module "vitest" {
 /** Data folder of the test database; its keys are in the folder of the same name with `.keys`. */
 export const testDatabase = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
 
-/** One throwaway PostgreSQL for all test files, with the demonstration to copy from, and the worker of jobs in one file. */
+/**
+ * One throwaway PostgreSQL for all test files, with a demonstration database to copy, and the job worker in one file.
+ */
 export default async function setup(project: TestProject) {
   discardDatabase(testDatabase);
   const database = await startDatabase(testDatabase, { durable: false });

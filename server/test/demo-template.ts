@@ -4,7 +4,7 @@ import { loadDemo } from "../src/demo/load-demo.ts";
 import { connect } from "../src/store/orm.ts";
 import { setUpSchema } from "../src/store/rights.ts";
 
-/** A database with the schema and the demonstration in it: every test starts with a copy, which takes milliseconds. */
+/** A database with the schema and the demonstration: every test starts with a copy, which takes milliseconds. */
 export const demoTemplate = "demo_template";
 
 /** Makes the template in a new cluster. */

@@ -1,4 +1,4 @@
-/** Values by a JSON Schema, most of them right, some wrong in one place, some of them nothing like it. */
+/** Values from a JSON Schema: most of them valid, some wrong in one place, some of them entirely wrong. */
 import fc from "fast-check";
 
 export interface JsonSchema {
@@ -20,7 +20,7 @@ export interface JsonSchema {
   readonly format?: string;
 }
 
-/** What somebody who means no good, or no harm, puts anywhere. */
+/** Values of a hostile or careless client. */
 export const junk: fc.Arbitrary<unknown> = fc.oneof(
   fc.jsonValue({ maxDepth: 3 }),
   fc.string({ unit: "binary", maxLength: 40 }),
@@ -90,7 +90,7 @@ function rightly(schema: JsonSchema, depth: number): fc.Arbitrary<unknown> {
   }
 }
 
-/** A value by a schema; at every place of it once in a while something else. */
+/** A value for a schema; now and then something else at one of its places. */
 export function fromSchema(schema: JsonSchema, depth = 0): fc.Arbitrary<unknown> {
   return fc.oneof({ weight: 40, arbitrary: rightly(schema, depth) }, { weight: 1, arbitrary: junk });
 }

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 
-/** What a PDF says, on one line. */
+/** Text of a PDF, on one line. */
 export function pdfText(bytes: ArrayBuffer): string {
   const file = join(mkdtempSync(join(tmpdir(), "pdf-")), "read.pdf");
   writeFileSync(file, Buffer.from(bytes));

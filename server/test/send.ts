@@ -2,7 +2,7 @@ import { request as httpRequest } from "node:http";
 import type { Problem } from "@proven-seat/contract";
 import type { TestServer } from "./api.ts";
 
-/** A request with headers of one's own, such as Host, which `fetch` sets itself. */
+/** A request with headers of its own, such as Host, which `fetch` sets itself. */
 export function send(
   to: TestServer,
   method: string,

@@ -39,7 +39,7 @@ export const jobOf = (events: JobEvent[], change: Partial<HandIn> = {}): HandIn 
 
 export const addressOf = (tag: string, job: string) => `/api/tags/${tag}/jobs/${job}`;
 
-/** A picture with a position in it, as a telephone takes it. */
+/** A picture with a GPS position, as a telephone takes it. */
 export const pictureOf = (width = 2400, height = 1200): Promise<Buffer> =>
   sharp({ create: { width, height, channels: 3, background: "#5a7" } })
     .jpeg()

@@ -1,5 +1,5 @@
 /**
- * Asks for answers as they are. What Node 20 unpacks while it is read stops for ever once in some ten thousand answers
- * (its `zlib` waits for a read that was already made): the server is well, and the test would wait with it.
+ * Asks for uncompressed answers. Node 20 stops for ever once in some ten thousand compressed answers (its `zlib` waits
+ * for a read that was already made): the server is well, but the test would wait.
  */
 export const unpacked = { "accept-encoding": "identity" } as const;

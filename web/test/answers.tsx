@@ -1,4 +1,4 @@
-/** Answers of the server by the end of the address, in place of the network; and what was asked. */
+/** Answers of the server by the end of the address, in place of the network; records the requests. */
 import { QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactElement } from "react";
@@ -31,7 +31,7 @@ export class Events {
   close(): void {
     Events.open = Events.open.filter((source) => source !== this);
   }
-  /** Sends to whoever listens. */
+  /** Sends to the listeners. */
   static send(data: unknown): void {
     for (const source of Events.open) source.onmessage?.({ data: JSON.stringify(data) });
   }

@@ -55,12 +55,12 @@ type OfProof = {
     : never;
 };
 
-/** What the bench would show of a proof, with every row of its table. */
+/** The bench's view of a proof, with every row of its table. */
 export interface WholeView extends BenchView {
   readonly rows: readonly CandidateRow[];
 }
 
-/** Proves in a prover of its own and gathers what the bench would ask for. */
+/** Proves in a prover of its own and collects what the bench would ask for. */
 export function proving(api: ProverApi) {
   const prover = {
     basis: "demo",

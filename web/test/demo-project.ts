@@ -19,7 +19,7 @@ export const demoHouse: HouseRuleVersion = {
 const proved = new Map<string, TagSummary>();
 let prover: ReturnType<typeof demoProver> | null = null;
 
-/** A tag of the demo as whoever proves would find it. */
+/** A tag of the demo with its proved result. */
 function summaryOf(number: string): TagSummary {
   prover ??= demoProver();
   const known = proved.get(number) ?? prover.summarise(demoDuty(number), null);
@@ -27,7 +27,7 @@ function summaryOf(number: string): TagSummary {
   return known;
 }
 
-/** Answers for a line-up of these tags; their duties stand in whatever order they were asked for. */
+/** Answers for a line-up of these tags, in the order of the request. */
 export function demoProject(numbers: readonly string[]) {
   const project: Project = {
     id: "00000000-0000-4000-8000-000000000002",

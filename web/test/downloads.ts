@@ -6,7 +6,7 @@ export interface Downloaded {
   readonly content: Blob;
 }
 
-/** Collects what is downloaded until `vi.restoreAllMocks`. */
+/** Collects downloads until `vi.restoreAllMocks`. */
 export function downloads(): readonly Downloaded[] {
   const saved: Downloaded[] = [];
   let content: Blob | null = null;

@@ -6,7 +6,7 @@ import { vi } from "vitest";
 /**
  * Stubs Worker until `vi.unstubAllGlobals`.
  *
- * @param programs what each worker offers, by a part of its file's name
+ * @param programs functions of each worker, by a part of its file's name
  */
 export function workersInPlace(programs: Readonly<Record<string, () => object>>): void {
   // A function that returns an object can be called with `new`; of a worker only its port is used.

@@ -1,4 +1,4 @@
-/** Proves the demonstration's tags for a list, over and over, with nothing else: how many in some seconds, told by IPC. */
+/** Proves the demonstration's tags for a list, over and over, and reports by IPC how many it proved in some seconds. */
 import { join } from "node:path";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { storedDutySchema } from "@proven-seat/core/duty";

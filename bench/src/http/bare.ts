@@ -1,6 +1,6 @@
 /**
  * What the server is measured against: a bare Express and pg on the same database. It reads a tag, and saves one
- * without looking at it, at its version or at its history.
+ * without validation, version or history.
  */
 import express from "express";
 import pg from "pg";

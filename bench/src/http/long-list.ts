@@ -1,5 +1,5 @@
 /**
- * Prints what a long list costs: taken in, proved by one worker process and by two, opened: `npm run bench:lists`.
+ * Prints the cost of a long list: imported, proved by one worker process and by two, opened: `npm run bench:lists`.
  * Every tag has a duty of its own, so that none shares a proof.
  */
 import { join } from "node:path";
@@ -52,7 +52,7 @@ interface Proving {
   total: number;
 }
 
-/** Has the list proved by other house rules each time, so that all of it is proved. */
+/** Proves the list with other house rules each time, so that all of it is proved. */
 async function proved(serviceFactor: number): Promise<number> {
   const house = await ask<{ version: number; values: object }>("GET", "/api/house-rules");
   const { version } = await ask<{ version: number }>("POST", "/api/house-rules", {
@@ -71,7 +71,7 @@ async function proved(serviceFactor: number): Promise<number> {
   return seconds;
 }
 
-/** What so many processes prove that do nothing else, in the same seconds: more than that no machine gives. */
+/** The same number of processes that do nothing but prove, for the same seconds: the most the machine can do. */
 async function bare(processes: number): Promise<number> {
   const started = await Promise.all(
     Array.from({ length: processes }, () =>
@@ -103,7 +103,7 @@ try {
   }));
   print("taken in", (await timed(() => ask("POST", `${path}/imports`, { tags: list }))).seconds);
   const [first, second] = [await worker(), await worker()];
-  // Both warm; then by turns, for what else a machine does changes from minute to minute.
+  // Both warm, then alternating, because the load of a machine changes from minute to minute.
   await proved(1.21);
   const times: { byOne: number; two: number }[] = [];
   for (let round = 0; round < rounds; round++) {

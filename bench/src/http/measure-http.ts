@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import autocannon from "autocannon";
 
-/** Starts a program that says when it listens. */
+/** Starts a program that reports when it listens. */
 export async function listening(args: readonly string[], env: Record<string, string>): Promise<ChildProcess> {
   const child = spawn(process.execPath, args, {
     env: { ...process.env, ...env },
@@ -30,7 +30,7 @@ export interface Load {
   readonly connections: number;
 }
 
-/** Requests a second that were answered well; throws where one was not. */
+/** Successful requests per second; throws where one failed. */
 async function rate(options: autocannon.Options): Promise<number> {
   const result = await autocannon(options);
   const bad = result.non2xx + result.errors + result.timeouts;
@@ -42,7 +42,7 @@ async function rate(options: autocannon.Options): Promise<number> {
 export const reads = ({ url, seconds, connections }: Load, path: string): Promise<number> =>
   rate({ url: url + path, duration: seconds, connections });
 
-/** Each connection saves one tag after the other, with another duty and the version it was told last. */
+/** Each connection saves one tag after the other, with another duty and the last version it received. */
 export function saves({ url, seconds, connections }: Load, tags: readonly Tag[]): Promise<number> {
   const free = [...tags];
   let n = 0;

@@ -1,7 +1,7 @@
 /**
- * Prints what reading and saving cost over HTTP, as a ratio to a bare route on the same database in the same run:
- * `npm run bench:http`. With `-- --long` it also watches the server's memory over 50 000
- * requests, and how soon it tells its health under load.
+ * Prints the cost of reading and saving over HTTP, as a ratio to a bare route on the same database in the same run:
+ * `npm run bench:http`. With `-- --long` it also watches the server's memory over 50 000 requests, and the response
+ * time of its health check under load.
  */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
@@ -37,7 +37,7 @@ for (const { id } of rows.slice(0, 2 * connections)) tags.push(await get<Tag>(`/
 
 const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
 
-/** By turns, so that both meet the same machine; the median of a few. */
+/** Alternating, so that both meet the same machine; the median of a few. */
 async function compared(
   name: string,
   measure: (server: typeof ours) => Promise<number>,
@@ -68,7 +68,7 @@ try {
     "goal: at most 2",
   );
   const mine = tags.slice(0, connections);
-  // Each side has tags of its own: the bare one lets versions run away.
+  // Each side has its own tags, because the bare one ignores versions.
   const other = tags.slice(connections);
   await compared(
     "a tag saved",
@@ -96,7 +96,7 @@ try {
   await app.end();
 }
 
-/** The tags as they stand now. */
+/** The tags at present. */
 async function fresh(tags: readonly Tag[]): Promise<Tag[]> {
   return Promise.all(tags.map(({ id }) => get<Tag>(`/api/tags/${id}`)));
 }

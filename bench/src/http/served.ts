@@ -19,7 +19,7 @@ export interface Served {
   readonly end: () => Promise<void>;
 }
 
-/** The server as it is built, on a database of its own with the demo in it. */
+/** The built server, on a database of its own with the demo. */
 export async function served(name: string): Promise<Served> {
   build();
   const data = join(tmpdir(), `bench-${name}-${process.pid}`);

@@ -23,7 +23,7 @@ export async function importTags(url: string, project: string, tags: number): Pr
   }
 }
 
-/** How long the server's health took to be told while four proofs and an export ran, ms, ascending. */
+/** Response times of the health check while four proofs and an export ran, ms, ascending. */
 export async function healthUnderLoad(url: string, project: string, duty: unknown): Promise<number[]> {
   let over = false;
   const proving = async () => {

@@ -1,4 +1,4 @@
-/** Workbooks as people keep them, made here, since nobody reads a workbook in a repository. */
+/** Realistic workbooks, created here because a binary file cannot be reviewed. */
 import ExcelJS from "exceljs";
 
 /** An Italian list: a cover sheet, a title over all columns, headings in two rows with merged cells, a row of units, formulas, rich text, a hidden row. */
@@ -74,7 +74,7 @@ export async function italianWorkbook(): Promise<Uint8Array<ArrayBuffer>> {
   return new Uint8Array(await book.xlsx.writeBuffer());
 }
 
-/** A list of a control room: units in the formats of the figures, sizes as figures of inches, dates, a sheet nobody sees. */
+/** A list of a control room: units in the number formats, sizes as numbers of inches, dates, a hidden sheet. */
 export async function controlWorkbook(): Promise<Uint8Array<ArrayBuffer>> {
   const book = new ExcelJS.Workbook();
   const hidden = book.addWorksheet("old");

@@ -41,7 +41,7 @@ const gear =
     price: Math.round(85 + 2.4 * ratedTorqueNm ** 0.75),
   });
 
-/** What the bearing of a nut is rated to beside its torque, N. */
+/** Rated thrust of a nut's bearing beside its torque, N. */
 export const thrustOf = (torqueNm: number) => threeFigures(4200 * torqueNm ** 0.78);
 
 export const hands = (): DriveFamily[] => [

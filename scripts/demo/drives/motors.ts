@@ -6,7 +6,7 @@ import { flanged, sealed, unflanged } from "./shared.ts";
 const torques = [35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500, 10_000, 16_000, 25_000];
 const maker = "Tarrowby Controls";
 
-/** At the first moment, 400 V. */
+/** Starting current at 400 V. */
 const currentOf = (torque: number) => threeFigures(0.4 + 0.06 * torque ** 0.75);
 
 /** A quarter turn at the rated voltage. */

@@ -17,7 +17,7 @@ const cylinders: [piston: number, radius: number][] = [
   [500, 140],
 ];
 
-/** Spring sets balanced for a supply: the spring keeps about two thirds of what the air gives. */
+/** Spring sets balanced for a supply: the spring keeps about two thirds of the air torque. */
 const springSet = (pistonMm: number, radiusMm: number, forBar: number) => {
   const airN = forBar * 0.1 * (Math.PI / 4) * pistonMm ** 2;
   const preload = 0.4 * airN;

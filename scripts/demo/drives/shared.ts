@@ -3,7 +3,7 @@ import { peakOf } from "@proven-seat/core/basis/stroke";
 import { type DriveFamily, drivesOfFamily } from "@proven-seat/core/equipment/drives";
 import { alsoFlangeOf, driveEndOf, outsideOf } from "../ends.ts";
 
-/** What every invented family of drives states, where nothing else is said. */
+/** Defaults of an invented actuator family. */
 export const plain = {
   lowTemperature: true,
   highTemperature: true,
@@ -30,7 +30,7 @@ export const sealed = {
   torqueSwitches: true,
 } satisfies Partial<DriveFamily>;
 
-/** What the strongest drives of a family are supplied with. */
+/** Supply of the strongest actuators of a family. */
 const limits = {
   airMinimumBarG: 8,
   airMaximumBarG: 8,

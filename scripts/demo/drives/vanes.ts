@@ -19,7 +19,7 @@ export const vanes = (): DriveFamily[] => [
       efficiency: 0.85,
       ...unflanged,
       weightKg: threeFigures(1.2 + 0.0005 * radius ** 2.2),
-      // The large ones are of one casting for many plants.
+      // The large ones share one casting for many plants.
       price: Math.round(110 + (radius > 200 ? 0.0118 : 0.031) * radius ** 2.1),
     })),
   }),

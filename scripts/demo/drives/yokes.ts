@@ -14,7 +14,7 @@ const yoke = (pistonDiameterMm: number, cant: number) => ({
 });
 const weightOf = (piston: number) => threeFigures(14 + 0.0016 * piston ** 1.95);
 
-/** Springs balanced for a pressure, as for racks: wound, they hold two thirds of what it gives. */
+/** Springs balanced for a pressure, as for racks: wound, they keep two thirds of its torque. */
 const springSet = (piston: number, forBar: number) => {
   const pressN = forBar * 0.1 * (Math.PI / 4) * piston ** 2;
   return {
@@ -43,7 +43,7 @@ const byAir = (id: string, name: string, short: string, cant: number): DriveFami
     })),
   });
 
-/** As its valves and oil let it. */
+/** Limited by its valves and oil. */
 const secondsOf = (piston: number) => threeFigures(2 + 0.02 * piston);
 
 const small = [50, 63, 80, 100, 125, 160, 200, 250];

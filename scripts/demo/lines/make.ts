@@ -16,12 +16,12 @@ import {
 const sizesMade = [15, 20, 25, 32, 40, 50, 65, 80, 100, 125, 150, 200, 250, 300, 350, 400, 450, 500, 600];
 const heavyBy: Record<number, number> = { 150: 1, 300: 1.35, 600: 2.1, 900: 3.2, 1500: 4.8, 2500: 7.5 };
 const sizesIn = (from: number, to: number) => sizesMade.filter((dn) => dn >= from && dn <= to);
-/** The size a bore is taken from, some sizes down the list. */
+/** The size from which a bore is taken, some sizes down the list. */
 const narrower = (dn: number, by: number) => sizesMade[sizesMade.indexOf(dn) - by] ?? dn;
-/** A line as the demo states it: what it is, how it is proportioned, what it weighs and costs. */
+/** A line as the demo defines it: construction, proportions, weight and price. */
 export interface Make {
   line: Omit<ProductLine, "sizes" | "flowTrims">;
-  /** What passes the flow in bodies of sizes and bores; the plain bore or disc where nothing is stated. */
+  /** Flow trims for sizes and bores; the plain bore or disc where nothing is stated. */
   flow?: (sizes: readonly FlowBody[]) => ProductLine["flowTrims"];
   /** Smallest and largest size in each designation. */
   range: Record<string, [from: number, to: number]>;
@@ -36,13 +36,13 @@ export interface Make {
   boreSizesDown?: number;
   /** Two flats instead of a square. */
   flatHead?: boolean;
-  /** What stem and pad are made for; more where the torque is as high at the end of the stroke as at its start. */
+  /** Design torque of stem and pad; higher where the torque is as high at the end of the stroke as at its start. */
   reserve?: Reserve;
 }
 
 const usualReserve: Reserve = { stem: 2.6, pad: 2.2 };
 
-/** Thread of a stem that rises: as steep as its size usually is, and strong enough for the torque it may be given. */
+/** Thread of a rising stem: the usual lead for its size, strong enough for its torque. */
 function threadOf(stem: { stemDiameterMm: number; maximumStemTorqueNm: number }, boreMm: number) {
   const leadMm = Math.max(4, Math.round(0.22 * stem.stemDiameterMm));
   const meanDiameterMm = stem.stemDiameterMm - leadMm / 2;
@@ -85,7 +85,7 @@ export function make(parts: Make): ProductLine {
         designation,
         boreMm,
         ...stem,
-        // A stem that rises ends in a thread, and its nut is made with the valve.
+        // A rising stem ends in a thread, and its nut comes with the valve.
         stemEnd:
           line.construction === "tilt-away"
             ? null

@@ -200,7 +200,7 @@ export const generic = (seat: string, priceFactor: number, shutOff: Seat["shutOf
   execution: null,
   curve: null,
 });
-/** A seat whose maker says how it meets the closure. */
+/** A seat whose maker states its contact with the closure. */
 export const made = (execution: Seat["execution"], seat: Seat): Seat => ({ ...seat, execution });
 export const measured = (
   seat: string,
@@ -216,7 +216,7 @@ export const measured = (
   curve: { name, temperatureC: points.map((p) => p[0]), pressureBarG: points.map((p) => p[1]) },
 });
 
-/** What most lines promise; each states where it differs. */
+/** Usual promises; each line states where it differs. */
 export const usual = {
   sealing: "both ways",
   noLongerMade: false,

@@ -16,7 +16,7 @@ import {
   stepNames,
 } from "@proven-seat/core/outcome/shop";
 
-/** Work as the demonstration shows it: how far it is, and what was said of it. */
+/** Jobs of the demonstration, with their progress and remarks. */
 interface Begun {
   readonly tag: string;
   readonly kind: JobKind;
@@ -127,7 +127,7 @@ const shifts = ["Day shift", "Night shift"] as const;
  * @param duties of its tags, by number
  * @param catalogue its shelf
  * @param now when it is loaded
- * @returns tag and what is handed in for it
+ * @returns tag, and the events sent for it
  */
 export function demoJobs(
   duties: ReadonlyMap<string, Duty>,

@@ -20,7 +20,7 @@ const scenarioSchema = z.strictObject({
   tags: importSchema.shape.tags,
 });
 
-/** The empty project one begins with. */
+/** The empty project of a new installation. */
 const ownProject = {
   name: "My plant",
   note: "Your own project: import a line list or add a tag.",
@@ -31,7 +31,7 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
   return orm.em.fork().transactional(async (em) => {
     await takeTurn(em, "first demonstration");
     const [newest] = await em.find(CatalogueVersion, {}, { orderBy: { revision: "desc" }, limit: 1 });
-    // What stands on the shelf is the organisation's own by now, and is read in whatever format it was written.
+    // The shelf may have been changed since, and is read in the format it was written in.
     if (newest) return false;
     const { catalogue, faults } = readCatalogueFolder(join(demoFolder, "catalogue"));
     if (!catalogue) {

@@ -22,7 +22,7 @@ export function readCatalogueFolder(folder: string): CatalogueReading {
   );
 }
 
-/** The demo scenario's project and tags as they stand in the folder, not yet checked. */
+/** Project and tags of the demo scenario as in the folder, not yet validated. */
 export function readDemoScenario(): unknown {
   return json(join(demoFolder, "tarn-ness.json"));
 }

@@ -16,7 +16,7 @@ import {
 } from "./page.ts";
 
 type Of<Kind extends Block["kind"]> = Extract<Block, { kind: Kind }>;
-/** Draws a block and gives the y below it. */
+/** Draws a block and returns the y below it. */
 type Draws = { readonly [Kind in Block["kind"]]: (block: Of<Kind>, flow: Flow) => number };
 
 const half = width / 2 - 10;
@@ -35,7 +35,7 @@ function pairs(doc: Document, name: string, rows: readonly Pair[], x: number, to
 /** Two groups in two columns; the shorter second leaves room for the rest of the first below it. */
 function pairGroups({ groups }: Of<"pairs">, { doc, y: from }: Flow): number {
   const [first, second, ...more] = groups;
-  // A group by itself follows others, and stands off them.
+  // A single group follows others with a gap.
   const top = from + (second ? 0 : 8);
   if (!first) return top;
   const pairCount = first.pairs.length + (second?.pairs.length ?? 0);
@@ -90,7 +90,7 @@ function verdict({ verdict: proved, says, counts, warning, notes }: Of<"verdict"
   const { doc } = flow;
   const warned = { font: "strong", colour: verdictColours.fails! } as const;
   const noted = notes === "" ? "" : `Notes: ${notes}`;
-  // Verdict, cautions and signatures stand together: on the next page where this one has no room for them.
+  // Verdict, cautions and signatures stay together: they move to the next page where there is no room.
   const long =
     (warning === null ? 0 : heightOf(doc, warning, warned)) + (noted === "" ? 0 : heightOf(doc, noted));
   const top = flow.y > Math.max(650 - long, 90) ? flow.nextPage() : flow.y;
@@ -127,7 +127,7 @@ function cautions({ words }: Of<"cautions">, { doc, y: top }: Flow): number {
   return y;
 }
 
-/** Side by side, as large as the page has room for; none where it has not. */
+/** Side by side, as large as the page allows; none where there is no room. */
 function pictures({ pictures: pictureList }: Of<"pictures">, { doc, y, signatures }: Flow): number {
   const top = y + 4;
   const bottom = signatures - 24;
@@ -159,7 +159,7 @@ type Row = Of<"findings">["groups"][number]["rows"][number];
 
 const smallWords = { width: width - 12, size: 6.2, colour: dim } as const;
 
-/** The words of a finding's first line, each where it stands. */
+/** The words of a finding's first line, each with its place. */
 const cellsOf = (row: Row) =>
   [
     { text: row.asks, x: 12, words: { width: 132, size: 8 } },
@@ -219,7 +219,7 @@ function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage 
 
 const draws: Draws = {
   pairs: pairGroups,
-  // Across the page: what nobody stated is a line to read, not a column to search.
+  // Across the page: unstated values are read as a line, not searched in a column.
   remark: ({ words }, { doc, y }) => write(doc, words, left, y + 2, { size: 7.5, colour: dim }),
   table,
   verdict,
@@ -230,6 +230,6 @@ const draws: Draws = {
   findings,
 };
 
-/** Draws a block of any kind and gives the y below it. */
+/** Draws a block of any kind and returns the y below it. */
 export const drawBlock = (block: Block, flow: Flow): number =>
   (draws[block.kind] as (block: Block, flow: Flow) => number)(block, flow);

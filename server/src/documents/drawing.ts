@@ -1,7 +1,7 @@
 import type { Drawing, Mark, Tone } from "@proven-seat/core/outcome/documents";
 import { type Document, dim, ink, rule, verdictColours, write } from "./page.ts";
 
-/** The tones of a drawing on paper; what has none is left as the paper is. */
+/** The tones of a drawing on paper; a shape without a tone stays white. */
 const tones: Readonly<Partial<Record<Tone, string>>> = {
   ink,
   dim,
@@ -51,7 +51,7 @@ function drawMark(doc: Document, mark: Mark): void {
   }
 }
 
-/** Draws a picture with its upper left corner at a place, as large as the width given lets it be. */
+/** Draws a picture with its upper left corner at a place, as large as the width allows. */
 export function draw(
   doc: Document,
   { wide, high, marks }: Drawing,

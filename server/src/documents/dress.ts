@@ -13,7 +13,7 @@ function faceOf(name: Typeface | StandIn): Font {
   return font;
 }
 
-/** Characters asked of each face before: looking one up reads the font's own tables. */
+/** Results of earlier look-ups: a look-up reads the font's own tables. */
 const looked = new Map<string, Map<string, boolean>>();
 
 function has(name: Typeface | StandIn, character: string): boolean {
@@ -30,7 +30,7 @@ function has(name: Typeface | StandIn, character: string): boolean {
   return there;
 }
 
-/** Part of a text that one face sets. */
+/** Part of a text set in one face. */
 export interface Run {
   readonly face: Typeface | StandIn;
   readonly text: string;
@@ -45,10 +45,7 @@ function spelt(character: string, face: Typeface | StandIn): string {
 
 const rightToLeft = /[\p{Script=Arabic}\p{Script=Hebrew}]/u;
 
-/**
- * Words that are read from right to left stand in a line in the order they are read; each by itself is turned where
- * it is shaped.
- */
+/** Words written from right to left are placed in reading order; each word is reversed when it is shaped. */
 function inReadingOrder(text: string): string {
   if (!rightToLeft.test(text)) return text;
   const words = text.split(" ");
@@ -65,10 +62,7 @@ function inReadingOrder(text: string): string {
   return ordered.join(" ");
 }
 
-/**
- * A text as it can be set: in one face that has all of it, or else in runs, each in the first face that has its
- * characters.
- */
+/** A text ready to be set: in one face that has all of it, or in runs, each in the first face with its characters. */
 export function dress(text: string, wanted: Typeface): readonly Run[] {
   // A line may end at a thin space, and a figure must not: between thousands the space holds.
   const ordered = inReadingOrder(text).replaceAll("\u2009", "\u00a0");

@@ -1,12 +1,12 @@
 import type { Document } from "./page.ts";
 
-/** What a block is drawn with: from where, down to where, and how to go on on another page. */
+/** Input of a block: start, lowest y, and how to continue on another page. */
 export interface Flow {
   readonly doc: Document;
   readonly y: number;
-  /** Where a page ends for what may be broken. */
+  /** Lower limit of a page for blocks that may be split. */
   readonly lowest: number;
-  /** Where signatures stand on their page. */
+  /** Place of the signatures on their page. */
   readonly signatures: number;
   readonly nextPage: () => number;
 }

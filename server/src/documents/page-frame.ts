@@ -1,7 +1,7 @@
 import type { PrintedDocument } from "@proven-seat/core/outcome/documents";
 import { type Document, dim, left, line, right, width, write, writeFitted } from "./page.ts";
 
-/** What stands on every page: the document's name and what it is about; begins the page and gives the y below. */
+/** Head of every page: name and subject of the document; begins the page and returns the y below. */
 export function beginPage(doc: Document, printed: PrintedDocument): number {
   doc.addPage();
   write(doc, printed.name, left, 36, { font: "strong", size: 15 });
@@ -15,7 +15,7 @@ export function beginPage(doc: Document, printed: PrintedDocument): number {
   return below + 8;
 }
 
-/** Every page carries what the document was made of and where it stands among the pages. */
+/** Foot of every page: the document's inputs and the page number. */
 export function endPages(doc: Document, { fingerprint }: PrintedDocument): void {
   const { start, count } = doc.bufferedPageRange();
   for (let position = start; position < start + count; position++) {

@@ -44,7 +44,7 @@ interface Words {
   align?: "left" | "right";
 }
 
-/** Sets face, size and colour; gives the runs of the text and how they are laid. */
+/** Sets face, size and colour; returns the runs of the text and their layout. */
 function prepare(doc: Document, text: string, words: Words) {
   const runs = dress(text === "" ? " " : text, words.font ?? "plain");
   doc
@@ -57,13 +57,15 @@ function prepare(doc: Document, text: string, words: Words) {
   };
 }
 
-/** How high a text stands, all of it. */
+/** Height of a whole text. */
 export function heightOf(doc: Document, text: string, words: Words = {}): number {
   const { runs, laid } = prepare(doc, text, words);
   return runs.length === 1 ? doc.heightOfString(runs[0]!.text, laid) : heightOfRuns(doc, runs, laid);
 }
 
-/** Writes at a place and returns the y below it. What does not fit on a line goes on on the next: nothing is cut. */
+/**
+ * Writes at a place and returns the y below it. Text that does not fit on a line continues on the next: nothing is cut.
+ */
 export function write(doc: Document, text: string, x: number, y: number, words: Words = {}): number {
   const high = heightOf(doc, text, words);
   const { runs, laid } = prepare(doc, text, words);
@@ -74,7 +76,7 @@ export function write(doc: Document, text: string, x: number, y: number, words: 
 
 const smallest = 6;
 
-/** Writes on one line, smaller where it must be, and on several where that is not enough. */
+/** Writes on one line, smaller if necessary, and on several where that is not enough. */
 export function writeFitted(doc: Document, text: string, x: number, y: number, words: Words): number {
   let size = words.size ?? 8.5;
   const high = () => heightOf(doc, text, { ...words, size });

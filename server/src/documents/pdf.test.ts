@@ -51,7 +51,7 @@ describe("an issued sheet as PDF", () => {
     expect(text).toMatch(/\d[\s\u00a0]\d{3}[\s\u00a0]N·m/);
     expect(text).not.toMatch(/\d,? *\n *\d{3} N·m/);
   });
-  it("carries other alphabets, and of their faces only what is used", async () => {
+  it("supports other alphabets, and embeds only the used characters", async () => {
     const plain = await printed({});
     const many = await printed({
       tag: tag("XV-1", "Ввод газа", "第二工厂"),
@@ -64,7 +64,7 @@ describe("an issued sheet as PDF", () => {
     expect(plain.fonts).not.toMatch(/Noto/);
     expect(many.bytes - plain.bytes).toBeLessThan(60_000);
   });
-  it("names a character no face has, in place of an empty box", async () => {
+  it("names a character that no face has, instead of an empty box", async () => {
     expect((await printed({ notes: "valve ก and 🔧" })).flowing).toContain("valve [U+0E01] and [U+1F527]");
   });
 });
@@ -75,17 +75,17 @@ describe("the face of a text", () => {
     ["Задвижка", "strong", "wide"],
     ["第二 ≤ 5", "plain", "han"],
     ["≤ 5", "figures", "han"],
-  ] as const)("%s is set in one that has it all", (text, wanted, face) => {
+  ] as const)("%s is set in one that has all of it", (text, wanted, face) => {
     expect(dress(text, wanted)).toEqual([{ face, text }]);
   });
-  it("puts words that are read from the right in the order they are read", () => {
+  it("puts right-to-left words in reading order", () => {
     const set = (text: string) =>
       dress(text, "plain")
         .map((run) => run.text)
         .join("");
     expect(set("XV-1 صمام الغاز DN")).toBe("XV-1 الغاز صمام DN");
   });
-  it("changes within a text where none has all of it", () => {
+  it("changes within a text where no face has all of it", () => {
     expect(dress("صمام CO₂ 阀", "plain")).toEqual([
       { face: "arabic", text: "صمام " },
       { face: "plain", text: "CO₂ " },

@@ -13,7 +13,7 @@ interface Word extends Run {
 
 const han = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}]/u;
 
-/** What may stand at the end of a line: words with the blank after them, each sign of a script without blanks. */
+/** Possible line breaks: words with the blank after them, each character of a script without blanks. */
 const wordsOf = (text: string): string[] =>
   text.split(/(?<=[ \n])/u).flatMap((word) => (han.test(word) ? [...word] : [word]));
 
@@ -38,11 +38,11 @@ function linesOf(doc: Document, runs: readonly Run[], room: number): Word[][] {
   return lines;
 }
 
-/** As high as the highest face of any of the runs. */
+/** The height of the highest face of all runs. */
 const lineHeight = (doc: Document, runs: readonly Run[]) =>
   Math.max(...runs.map(({ face }) => doc.font(face).currentLineHeight(true)));
 
-/** How high a text in several faces stands. */
+/** Height of a text in several faces. */
 export const heightOfRuns = (doc: Document, runs: readonly Run[], { width }: Laid): number =>
   linesOf(doc, runs, width).length * lineHeight(doc, runs);
 

@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 const find = createRequire(import.meta.url).resolve;
 const family = (name: string) => find(`@expo-google-fonts/${name}`);
 
-/** Full TrueType faces: they carry ≤ ≥ Δ ₂, and embed several times faster than compressed ones. */
+/** Complete TrueType faces: they contain ≤ ≥ Δ ₂, and embed several times faster than compressed ones. */
 export const typefaces = {
   plain: family("archivo/400Regular/Archivo_400Regular.ttf"),
   strong: family("archivo/600SemiBold/Archivo_600SemiBold.ttf"),
@@ -13,9 +13,8 @@ export const typefaces = {
 export type Typeface = keyof typeof typefaces;
 
 /**
- * What stands in for a typeface that lacks some of a text's characters, the first that has them all; only what is
- * used of it is embedded. Han has some thirty thousand characters, so it is opened last of those that are left to
- * right.
+ * Replacements for a typeface that lacks characters of a text: the first with all of them is used, and only the used
+ * characters are embedded. Han has some thirty thousand characters, so it is opened last of the left-to-right ones.
  */
 export const standIns = {
   wide: family("noto-sans/400Regular/NotoSans_400Regular.ttf"),

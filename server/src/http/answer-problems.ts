@@ -79,7 +79,7 @@ function problemOf(error: unknown): Problem {
   );
 }
 
-/** Methods each address knows, as the contract says. */
+/** Methods of each address, from the contract. */
 const known = Object.values(endpoints as Record<string, Endpoint>).map(({ method, path }) => ({
   method: method.toUpperCase(),
   path: new RegExp(`^${path.replaceAll(".", "\\.").replace(/\{\w+\}/g, "[^/]+")}$`),
@@ -113,7 +113,7 @@ export const unknownAddress: RequestHandler = (request, _response, next) => {
   );
 };
 
-/** Where it failed, without what it failed on: messages of databases and schemas hold the values themselves. */
+/** Where it failed, without the data: messages of databases and schemas contain the values themselves. */
 function placeOf(error: unknown): { name: string; code: string | null; at: string[] } {
   const { name, code, stack } = error as { name?: string; code?: string; stack?: string };
   const frames = (stack ?? "").split("\n").filter((line) => /^\s+at /.test(line));

@@ -35,7 +35,7 @@ describe("health, addresses, documents", () => {
       required: expect.arrayContaining(["digest", "engine"]),
     });
   });
-  it("answers an unknown address and a record that is none with problem documents", async () => {
+  it("answers an unknown address and a missing record with problem documents", async () => {
     for (const path of ["/api/nothing", "/api/tags/4711", "/api/tags/00000000-0000-4000-8000-000000000000"]) {
       const { status, headers, body } = await server.ask<Problem>("GET", path);
       expect([status, headers.get("content-type")]).toEqual([
@@ -83,7 +83,7 @@ describe("calculations and proof over HTTP", () => {
     expect(body.considered).toBeGreaterThan(500);
     expect(body.candidates[0]!.findings.length).toBeGreaterThan(20);
   });
-  it("says where a duty is wrong", async () => {
+  it("names the place of a fault in a duty", async () => {
     const { status, body } = await server.ask<Problem>("POST", "/api/prove", { duty: { dn: 155 } });
     expect([status, body.errors![0]!.field]).toEqual([422, "duty.dn"]);
   });
@@ -262,7 +262,7 @@ describe("house rules", () => {
     });
     expect((await server.ask<unknown[]>("GET", "/api/house-rules/versions")).body).toHaveLength(2);
   });
-  it("takes one of several that are put in force at once", async () => {
+  it("accepts one of several that are put in force at once", async () => {
     const { body } = await server.ask<HouseRuleVersion>("GET", "/api/house-rules");
     const next = (serviceFactor: number) => ({
       values: { ...body.values, serviceFactor },

@@ -32,9 +32,9 @@ export interface AppParts {
   readonly entry: Entry;
   /** Requests of one address in ten seconds; 0 sets no limit. */
   readonly requestRate: number;
-  /** Built interface; none in tests of the API alone. */
+  /** Built interface; none in tests of the API. */
   readonly webFolder: string | null;
-  /** The one local user, until accounts come. */
+  /** The one local user, until accounts exist. */
   readonly user: string;
   /** Checks every answer against the contract before it is sent: for tests. */
   readonly checkAnswers?: boolean;
@@ -63,7 +63,7 @@ const sent = Object.values(endpoints as Record<string, Endpoint>)
   .filter(({ bodyAsSent }) => bodyAsSent)
   .map(({ path }) => new RegExp(`^${path.replace(/\{\w+\}/g, "[^/]+")}/?$`));
 
-/** Most bodies are read at once; those the contract says so of are left to their handler. */
+/** Most bodies are read at once; those marked in the contract are left to their handler. */
 const readBody: RequestHandler = (request, response, next) => {
   const [path] = request.originalUrl.split("?") as [string];
   const asItIs = () => (request.is(packed) ? asFile : request.is(bytes) ? asBytes : asSent);
@@ -73,7 +73,7 @@ const readBody: RequestHandler = (request, response, next) => {
 
 const own = ["'self'"];
 
-/** Headers that keep browsers careful; what a page may load is added to a policy that lets nothing be loaded. */
+/** Security headers; the sources a page may load are added to a policy that allows none. */
 const securityHeaders = (directives: Record<string, (string | typeof nonceOf)[]>) =>
   helmet({
     contentSecurityPolicy: {
@@ -90,7 +90,9 @@ const securityHeaders = (directives: Record<string, (string | typeof nonceOf)[]>
     strictTransportSecurity: false,
   });
 
-/** What a middleware that looks at no request sets, set at once for each: a dozen of them in a row cost as much as a read. */
+/**
+ * Headers of a middleware that looks at no request, computed once: a dozen middlewares in a row cost as much as a read.
+ */
 function constantHeaders(middleware: RequestHandler): RequestHandler {
   const headers: [string, string][] = [];
   const listening = {
@@ -123,7 +125,7 @@ const forPages: RequestHandler = (request, response, next) => {
   pageHeaders(request, response, next);
 };
 
-/** Puts the HTTP application together. */
+/** Builds the HTTP application. */
 export function buildApp(parts: AppParts): Express {
   const { orm, db, jobs, queue, live, inFlight, log, webFolder, user, checkAnswers = false } = parts;
   const app = express();
@@ -134,7 +136,7 @@ export function buildApp(parts: AppParts): Express {
       logger: log,
       autoLogging: log.isLevelEnabled("info") && { ignore: (request) => request.url === "/api/health" },
       serializers: {
-        // What is asked for, without what is asked of it: a query holds words of the project.
+        // The path without the query, which may contain words of the project.
         req: ({ id, method, url }) => ({ id, method, url: String(url).split("?")[0] }),
         res: ({ statusCode }) => ({ statusCode }),
       },

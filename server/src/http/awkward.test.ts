@@ -10,14 +10,14 @@ beforeAll(async () => {
 });
 afterAll(() => server.end());
 
-/** What is stored, counted: nothing awkward may add to it. */
+/** Counts the stored records: awkward input may add none. */
 const stored = async () => {
   const tables = ["tag", "duty_version", "catalogue_version", "house_rule_version", "sheet", "proof"];
   const counts = await Promise.all(tables.map((t) => server.sql(`select count(*)::int as n from ${t}`)));
   return Object.fromEntries(tables.map((t, i) => [t, counts[i]!.rows[0].n as number]));
 };
 
-describe("whatever is sent", () => {
+describe("any request", () => {
   const writing = Object.values(endpoints).filter((e) => e.method !== "get");
   it("is answered with a problem a person can act on, and stores nothing", async () => {
     const project = await server.project();
@@ -76,7 +76,7 @@ describe("whatever is sent", () => {
     expect(answer.status).toBe(422);
     expect(answer.body.errors?.[0]?.field).toBe("service");
   });
-  it("says which problem documents and answers there are", async () => {
+  it("lists the problem documents and answers", async () => {
     const { status, body } = await server.ask<{ paths: object; openapi: string }>("GET", "/api/openapi.json");
     expect(status).toBe(200);
     expect(body.openapi).toMatch(/^3\.1/);

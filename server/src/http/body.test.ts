@@ -16,26 +16,26 @@ const nested = (depth: number) => {
   return body;
 };
 
-describe("a body taken in", () => {
-  it("is what was sent, where nothing is wrong with it", () => {
+describe("a cleaned body", () => {
+  it("is unchanged where nothing is wrong", () => {
     fc.assert(
       fc.property(fc.jsonValue({ maxDepth: 4, stringUnit: fc.constantFrom(..."aZ0 -é") }), (body) => {
         expect(sanitiseBody(structuredClone(body))).toEqual(body);
       }),
     );
   });
-  it("has its texts cleaned, however deep they lie", () => {
+  it("has its texts cleaned at any depth", () => {
     expect(sanitiseBody({ a: [{ b: "XV\u200b-1\u202e" }], c: "e\u0301" })).toEqual({
       a: [{ b: "XV-1" }],
       c: "é",
     });
   });
-  it("names every place of a text that cannot be kept", () => {
+  it("names every place of a text that cannot be stored", () => {
     const { status, more } = problem({ a: ["\ud800", "fine", { b: "\u0007" }], "\u0000": 1 });
     expect(status).toBe(422);
     expect(more.errors!.map((e) => e.field)).toEqual(["a.0", "a.2.b", ""]);
   });
-  it("is no deeper, wider or longer than anything meant to be sent", () => {
+  it("is limited in depth, width and length", () => {
     expect(sanitiseBody(nested(bodyLimits.depth))).toEqual(nested(bodyLimits.depth));
     expect(problem(nested(bodyLimits.depth + 1)).message).toContain(`${bodyLimits.depth} levels deep`);
     const wide = (n: number) => Object.fromEntries(Array.from({ length: n }, (_, i) => [`k${i}`, 1]));

@@ -1,7 +1,7 @@
 import { cleanText, textFault } from "@proven-seat/core/basis/text";
 import { Problem } from "./problem.ts";
 
-/** What a body may hold, whatever its schema says. The largest that is meant is a list of ten thousand tags. */
+/** Limits of a body, whatever its schema. The largest valid body is a list of ten thousand tags. */
 export const bodyLimits = {
   bytes: 25 * 2 ** 20,
   /** A project's file, packed: ten thousand tags with a sheet each are some hundred megabytes. */
@@ -34,7 +34,7 @@ function cleaned(value: unknown, depth: number, path: readonly (string | number)
   const entries = Object.entries(value);
   if (entries.length > bodyLimits.keys)
     throw tooLarge(`${path.join(".") || "The request"}: more than ${bodyLimits.keys} names in one object.`);
-  // Defined, not assigned: a name such as __proto__ is a name like another, for the schema to refuse.
+  // Defined, not assigned: a name such as __proto__ is an ordinary name, for the schema to refuse.
   const clean = Object.create(Object.prototype) as Record<string, unknown>;
   for (const [key, value] of entries) {
     cleanedText(key, path, walk);
@@ -56,8 +56,8 @@ function cleanedText(text: string, path: readonly (string | number)[], { errors 
 }
 
 /**
- * A body as it is taken in, the same for every endpoint: texts composed and without what nobody sees, half characters
- * and control characters refused at their place, no deeper and no wider than anything meant to be sent.
+ * Cleans a body, the same for every endpoint: texts are composed and lose invisible characters, half characters and
+ * control characters are refused at their place, and depth and width are limited.
  */
 export function sanitiseBody(body: unknown): unknown {
   const walk: Walk = { values: 0, errors: [] };

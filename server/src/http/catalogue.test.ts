@@ -27,7 +27,7 @@ describe("the catalogue", () => {
     expect(body).toMatchObject({ revision: revision + 1, reason: "the maker's new list" });
     const now = await current();
     expect(now.revision).toBe(revision + 1);
-    // The shelf counts its own revisions, whatever the document called itself.
+    // The shelf numbers its own revisions, whatever number the document has.
     expect(now.catalogue).toEqual({ ...next, revision: revision + 1 });
     const old = await server.ask<CatalogueVersion>("GET", `/api/catalogue/${revision}`);
     expect(old.body.catalogue).toEqual(catalogue);
@@ -78,7 +78,7 @@ describe("the catalogue", () => {
     const answers = await Promise.all(Array.from({ length: 6 }, () => put(next, revision)));
     expect(answers.map((a) => a.status).sort()).toEqual([201, ...Array(5).fill(409)]);
   });
-  it("says so when a revision is not there", async () => {
+  it("reports a missing revision", async () => {
     for (const revision of ["0", "999", "x", "1.5"])
       expect((await server.ask("GET", `/api/catalogue/${revision}`)).status, revision).toBe(404);
   });

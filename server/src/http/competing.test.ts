@@ -1,4 +1,4 @@
-/** What several who write at once may not do to one another. */
+/** Effects that concurrent writers may not have on each other. */
 import type { Problem, Tag } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
 import pg from "pg";
@@ -59,12 +59,12 @@ describe("saves and lists at the same time", () => {
       const versions = acknowledged.get(tag.id)!;
       expect(new Set(versions).size).toBe(versions.length);
       const now = (await server.ask<Tag>("GET", `/api/tags/${tag.id}`)).body;
-      // Every change of the duty, saved or brought, is a version of its own: none was written over another.
+      // Every change of the duty, saved or imported, is a version of its own: none was overwritten.
       expect(await versionsOf(tag.id)).toHaveLength(now.dutyVersion);
       expect(now.version).toBeGreaterThanOrEqual(Math.max(...versions));
     }
   });
-  it("let one of many who looked at the same version save it, and tell the others", async () => {
+  it("let one of many who saw the same version save it, and inform the others", async () => {
     const tag = await add("XV-C30");
     const answers = await Promise.all(
       Array.from({ length: 20 }, (_, i) =>
@@ -73,7 +73,7 @@ describe("saves and lists at the same time", () => {
     );
     expect(answers.map((a) => a.status).sort()).toEqual([200, ...new Array(19).fill(409)]);
   });
-  it("make a list wait for a save that is being written, and refuse it then", async () => {
+  it("make a list wait for a save in progress, and then refuse it", async () => {
     const tag = await add("XV-D1");
     const writer = new pg.Client({ connectionString: server.databaseUrl });
     await writer.connect();
@@ -93,7 +93,7 @@ describe("saves and lists at the same time", () => {
     expect(listed).toMatchObject({ status: 409, body: { type: "/problems/stale" } });
     expect((await server.ask<Tag>("GET", `/api/tags/${tag.id}`)).body.service).toBe("saved");
   });
-  it("refuse a list that was made from an older state, with both versions in each row", async () => {
+  it("refuse a list based on an older state, with both versions in each row", async () => {
     const tag = await add("XV-C20");
     await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: "changed" });
     const answer = await bring([row("XV-C20", 80, { version: 1 })]);
@@ -104,12 +104,12 @@ describe("saves and lists at the same time", () => {
     expect(answer.body.errors![0]!.message).toMatch(/version 2.*version 1/);
     expect((await bring([row("XV-C20", 80, { version: 2 })])).status).toBe(201);
   });
-  it("let lists of the same new tags in one after the other, or not at all", async () => {
+  it("accept lists of the same new tags one after the other, or not at all", async () => {
     const list = Array.from({ length: 40 }, (_, i) => row(`XV-P${i}`, 50));
     const answers = await Promise.all([0, 1, 2, 3].map(() => bring(list, "refuse")));
     expect(answers.map((a) => a.status).sort()).toEqual([201, 409, 409, 409]);
   });
-  it("let a tag be added by hand while a list brings it, once", async () => {
+  it("let a tag be added by hand while a list imports it, once", async () => {
     for (let i = 0; i < 5; i++) {
       const number = `XV-H${i}`;
       const answers = await Promise.all([
@@ -135,7 +135,7 @@ describe("removing while others work on the same tag", () => {
       ]).toContainEqual([issued.status, removed.status]);
     }
   });
-  it("does not take along what was saved meanwhile", async () => {
+  it("does not remove what was saved meanwhile", async () => {
     const tag = await add("XV-R1");
     const [saved, removed] = await Promise.all([
       server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: "kept" }),
@@ -148,7 +148,7 @@ describe("removing while others work on the same tag", () => {
   });
 });
 
-describe("tag numbers alike to the eye", () => {
+describe("tag numbers that look alike", () => {
   it.each(["xv-e1", "XV–E1", "XV\u200b-E1", " XV-E1 ", "ＸＶ-E1"])("%j is XV-E1", async (number) => {
     await server.ask("POST", `${path}/tags`, { number: "XV-E1", duty: emptyDuty });
     expect(await server.ask("POST", `${path}/tags`, { number, duty: emptyDuty })).toMatchObject({
@@ -157,12 +157,12 @@ describe("tag numbers alike to the eye", () => {
     });
     expect(await bring([row(number, 50)], "refuse")).toMatchObject({ status: 409 });
   });
-  it("stand once in a list", async () => {
+  it("occur once in a list", async () => {
     const answer = await bring([row("XV-F1", 50), row("xv–f1", 80)]);
     expect(answer).toMatchObject({ status: 409, body: { errors: [{ field: "tags.1.number" }] } });
     expect(answer.body.detail).toContain("also as XV-F1");
   });
-  it("update the tag there is, which keeps its own spelling", async () => {
+  it("update the existing tag, which keeps its own spelling", async () => {
     const tag = await add("XV-G1");
     expect((await bring([row("xv–g1", 80)])).body).toMatchObject({ added: 0, updated: 1 });
     expect((await server.ask<Tag>("GET", `/api/tags/${tag.id}`)).body).toMatchObject({
@@ -170,7 +170,7 @@ describe("tag numbers alike to the eye", () => {
       duty: { dn: 80 },
     });
   });
-  it("may be written anew without becoming another's", async () => {
+  it("may be respelled without becoming another tag's", async () => {
     const tag = await add("XV-K1");
     const saved = await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, { ...editable(tag), number: "xv-k1" });
     expect(saved).toMatchObject({ status: 200, body: { number: "xv-k1" } });

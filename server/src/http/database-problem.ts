@@ -25,7 +25,7 @@ const busy = () =>
 const unfit = () =>
   new Problem(422, "bad-input", "A text contains a character that cannot be stored. Nothing was stored.");
 
-/** What each state of PostgreSQL that a request can meet is answered with (PostgreSQL, appendix A). */
+/** Answers to the states of PostgreSQL that a request can meet (PostgreSQL, appendix A). */
 const byState: Readonly<Record<string, () => Problem>> = {
   // Ended by an administrator, crashed, starting or stopping.
   "57P01": away,
@@ -55,14 +55,14 @@ const byState: Readonly<Record<string, () => Problem>> = {
       {},
       60,
     ),
-  // A text no schema looks into; within a statement a NUL ends it, which the protocol calls a violation.
+  // A text without a schema: a NUL ends a statement, which the protocol reports as a violation.
   "08P01": unfit,
   "22P05": unfit,
   "22021": unfit,
 };
 
 const lost = new Set(["ECONNREFUSED", "ECONNRESET", "EPIPE", "ETIMEDOUT", "ENOTFOUND"]);
-/** What the driver says of a connection that went away under it: it has no code. */
+/** The driver's message for a lost connection: it has no code. */
 const lostSays =
   /Connection terminated|Connection ended unexpectedly|Transaction query already complete|Client has encountered a connection error|timeout exceeded when trying to connect|Unable to acquire a connection|Timeout acquiring a connection|client was closed|not queryable/i;
 

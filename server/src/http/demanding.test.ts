@@ -1,4 +1,4 @@
-/** What one request may not do to the others. */
+/** Effects that one request may not have on the others. */
 import { setTimeout as sleep } from "node:timers/promises";
 import type { Problem } from "@proven-seat/contract";
 import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
@@ -8,7 +8,7 @@ import { startTestServer, type TestServer } from "../../test/api.ts";
 let server: TestServer;
 let narrow: TestServer;
 beforeAll(async () => {
-  // Patient: what is tested here is who waits for whom, not how fast a machine is.
+  // With long time limits: the test is about order, not about the speed of a machine.
   const timeoutMs = 600_000;
   server = await startTestServer({ jobs: { timeoutMs } });
   narrow = await startTestServer({ jobs: { threads: 1, queue: 1, timeoutMs } });
@@ -25,12 +25,12 @@ describe("a demanding request", () => {
     ["full", 501],
     ["grave", 5001],
     ["brief", 20_001],
-  ])("for more candidates with %s detail than anybody reads is told the limit", async (detail, limit) => {
+  ])("for more candidates with %s detail than the limit is refused with the limit", async (detail, limit) => {
     const answer = await server.ask<Problem>("POST", "/api/prove", { duty: await duty(), detail, limit });
     expect(answer).toMatchObject({ status: 422, body: { errors: [{ field: "limit" }] } });
     expect(answer.body.detail).toContain(String(limit - 1));
   });
-  it("with lists that multiply to millions of valves is told which, before they are built", async () => {
+  it("with lists that multiply to millions of valves is refused with their names, before they are built", async () => {
     const { catalogue } = (await server.ask<{ catalogue: Catalogue }>("GET", "/api/catalogue")).body;
     const [line] = catalogue.lines;
     const many = <T extends { id: string }>(list: readonly T[]) =>
@@ -68,10 +68,10 @@ describe("a demanding request", () => {
       await sleep(5);
     }
     expect((await proving).map((a) => a.status)).toEqual([200, 200, 200, 200]);
-    // On the server's own thread not one would have been answered before the first proof.
+    // On the server's own thread no request would have been answered before the first proof.
     expect(healthy).toBeGreaterThan(10);
   });
-  it("more than may wait are told to come again", async () => {
+  it("is refused with a time to retry when too many wait", async () => {
     const made = await duty();
     const answers = await Promise.all(
       Array.from({ length: 12 }, () =>
@@ -94,7 +94,7 @@ describe("a demanding request", () => {
     await slow.end();
     expect((await server.ask("POST", "/api/calc/mounting", items)).status).toBe(200);
   });
-  it("of somebody who has gone makes room", async () => {
+  it("of a client that left makes room", async () => {
     const made = await duty();
     const gone = new AbortController();
     const asked = fetch(`${narrow.url}/api/prove`, {

@@ -10,7 +10,7 @@ import { InHand } from "./in-hand.ts";
 const demanding = { detail: "grave", limit: 2000 };
 
 describe("a server that ends", () => {
-  it("calls nothing failed that it only dropped", async () => {
+  it("reports no dropped work as failed", async () => {
     const kept = logged();
     const server = await startTestServer({ jobs: { threads: 1, timeoutMs: 600_000 }, log: kept.log });
     const { duty } = await server.tagNamed("XV-3017");
@@ -29,7 +29,7 @@ describe("a server that ends", () => {
         () => null,
       ),
     );
-    // Asked after them on a connection of its own: they are in hand by now, or soon.
+    // Sent after them on a connection of its own: the others are in progress by now, or soon.
     await server.ask("GET", "/api/projects");
     await server.end(1);
     await Promise.all(asked);
@@ -37,19 +37,19 @@ describe("a server that ends", () => {
     expect(kept.text).not.toContain("request failed");
   });
 
-  it("answers what it was asked for, and keeps no connection open with it", async () => {
+  it("answers its requests, and closes their connections", async () => {
     const server = await startTestServer();
     const { duty } = await server.tagNamed("XV-3017");
     const asked = server.ask("POST", "/api/prove", { duty, ...demanding });
     await server.ask("GET", "/api/projects");
-    // Fails where the answer is cut off, or somebody has to be waited for who asks no more.
+    // Fails where the answer is cut off, or where a client that left is waited for.
     const ended = server.end(600_000);
     const { status, headers } = await asked;
     expect([status, headers.get("connection")]).toEqual([200, "close"]);
     await ended;
   });
 
-  it("lets nothing go under work that does not end, and says so", async () => {
+  it("closes nothing under work that does not end, and reports it", async () => {
     const inFlight = new InHand();
     const app = express();
     app.get("/", () => void inFlight.during(() => new Promise(() => {})));
@@ -60,7 +60,7 @@ describe("a server that ends", () => {
     );
     await new Promise((done) => server.once("request", done));
     const live = { end: () => undefined };
-    // Nothing else is there: whatever of it were let go would throw.
+    // No other part exists: closing one would throw.
     const serving = { server, inFlight, live } as unknown as Serving;
     expect(await endServing(serving, { answersMs: 1, leftoversMs: 1 })).toBe(false);
     expect(await cut).toMatchObject({ code: "ECONNRESET" });

@@ -7,7 +7,7 @@ import type { Plain } from "../store/plain.ts";
 import type { InHand } from "./in-hand.ts";
 import type { Live } from "./live.ts";
 
-/** What serves, and what it is served by. */
+/** The running server and its parts. */
 export interface Serving {
   readonly server: Server;
   readonly live: Live;
@@ -18,16 +18,16 @@ export interface Serving {
   readonly db: Plain;
 }
 
-/** How long an answer may take yet, and how long whatever nobody waits for any more. */
+/** Time limits: for answers, and for work that nobody waits for. */
 export interface Patience {
   readonly answersMs: number;
   readonly leftoversMs: number;
 }
 
 /**
- * Ends in order: what was asked for is answered or given up, and only when nobody works on anything are workers and
- * database let go; the other way round, work that is merely dropped would be told as failed. False where something was
- * still worked on at the end of all patience: nothing is let go then, and the process ends with it.
+ * Ends in order. Requests are answered or given up first; workers and database are closed only when no work is left,
+ * because dropped work would be reported as failed. Returns false where work was left after the time limit: nothing is
+ * closed then, and the process ends with it.
  */
 export async function endServing(serving: Serving, { answersMs, leftoversMs }: Patience): Promise<boolean> {
   const { server, live, inFlight, jobs, queue, orm, db } = serving;

@@ -18,9 +18,9 @@ afterAll(async () => {
   await proxied.end();
 });
 
-describe("who the server speaks to", () => {
+describe("the server answers", () => {
   it.each(["evil.example", "127.0.0.1.evil.example", "localhost.evil.example:80", "0.0.0.0", "[::]"])(
-    "nobody who asks for %j, as a name that was made to lead here does",
+    "nobody who asks for %j, as a rebound name does",
     async (host) => {
       for (const path of ["/api/projects", "/", "/api/health", "/assets/x.js"])
         expect(await send(server, "GET", path, { host })).toMatchObject({
@@ -60,12 +60,12 @@ describe("who the server speaks to", () => {
     });
     expect((await server.sql("select 1 from tag where number = 'XV-X1'")).rowCount).toBe(0);
   });
-  it("its own pages, and whoever is no browser", async () => {
+  it("its own pages, and clients that are no browser", async () => {
     expect((await add({}, "XV-X2")).status).toBe(201);
     const own = { origin: server.url, "sec-fetch-site": "same-origin" };
     expect((await add(own, "XV-X3")).status).toBe(201);
   });
-  it("its proxy alone, where there is one, by the names it was given", async () => {
+  it("its proxy only, where there is one, by its configured names", async () => {
     const secret = { "x-proven-seat-proxy": "a secret" };
     for (const [headers, status] of [
       [{}, 403],
@@ -86,7 +86,7 @@ describe("every answer", () => {
     ["GET", "/", { host: "evil.example" }],
     ["POST", "/api/prove", { "content-type": "application/json" }],
     ["PATCH", "/api/projects", {}],
-  ])("%s %s carries what keeps browsers careful", async (method, path, headers) => {
+  ])("%s %s carries security headers", async (method, path, headers) => {
     const answer = await send(server, method, path, headers as never, method === "POST" ? "{" : "");
     expect(answer.headers).toMatchObject({
       "x-content-type-options": "nosniff",
@@ -98,7 +98,7 @@ describe("every answer", () => {
     });
     expect(answer.headers["x-powered-by"]).toBeUndefined();
   });
-  it("to what is no request at all does so too", async () => {
+  it("to an invalid request carries them too", async () => {
     const { port } = new URL(server.url);
     const said = await new Promise<string>((done) => {
       let text = "";
@@ -110,7 +110,7 @@ describe("every answer", () => {
     });
     expect(said).toMatch(/^HTTP\/1.1 400[\s\S]*nosniff[\s\S]*\/problems\/unreadable/);
   });
-  it("to more than hands can ask says when to go on", async () => {
+  it("above the rate limit says when to continue", async () => {
     const headers = { "x-proven-seat-proxy": "a secret" };
     const answers = await Promise.all(
       Array.from({ length: 80 }, () => send(proxied, "GET", "/api/health", headers)),

@@ -2,15 +2,15 @@ import { timingSafeEqual } from "node:crypto";
 import type { RequestHandler } from "express";
 import { Problem } from "./problem.ts";
 
-/** Who the server speaks to. */
+/** Hosts and callers that the server accepts. */
 export interface Entry {
-  /** Names it may be asked for by, besides those of loopback. */
+  /** Host names besides those of loopback. */
   readonly hosts: readonly string[];
-  /** What a proxy in front has to send; null on loopback, where there is none. */
+  /** Secret that a proxy must send; null on loopback, without a proxy. */
   readonly proxySecret: string | null;
 }
 
-/** Whether a host is this machine and nobody else: the one place that says so, also for `./start`. */
+/** Whether a host is this machine only: the one place that decides it, also for `./start`. */
 export const isLoopback = (host: string): boolean =>
   host === "localhost" || host === "::1" || host === "[::1]" || /^127(\.\d{1,3}){3}$/.test(host);
 
@@ -26,15 +26,15 @@ const same = (supplied: string, wanted: string) => {
 
 const refused = (kind: string, says: string) => new Problem(403, kind, says);
 
-/** The host an origin names; null where it names none, such as that of a sandboxed frame. */
+/** The host of an origin; null where it has none, such as that of a sandboxed frame. */
 function hostOf(origin: string): string | null {
   return URL.canParse(origin) ? new URL(origin).host || null : null;
 }
 
 /**
- * Lets in only what is meant for this server. A page of another site may have its own name lead to this machine
- * (DNS rebinding), or send a write without asking (cross-site request): the first names another host, the second
- * another origin.
+ * Accepts only requests meant for this server. Another site's page may point its own name at this machine (DNS
+ * rebinding), or send a write without asking (cross-site request): the first has another host, the second another
+ * origin.
  */
 export function entry({ hosts, proxySecret }: Entry): RequestHandler {
   const known = new Set(hosts.map((host) => host.toLowerCase()));

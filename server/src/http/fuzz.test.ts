@@ -29,14 +29,14 @@ interface Asked {
   readonly type: string;
 }
 
-/** Ids that are there, ids that are none, and what no id looks like. */
+/** Existing ids, free ids, and texts that are no id. */
 const idOf = (known: readonly string[]) =>
   fc.oneof(
     { weight: 6, arbitrary: fc.constantFrom(...known) },
     { weight: 1, arbitrary: fc.uuid() },
     { weight: 1, arbitrary: junk.map((value) => encodeURIComponent(wellFormed(asText(value))) || "x") },
   );
-/** As text: an object may hold a `toString` that is none. */
+/** As text: an object may have a `toString` that is no function. */
 const asText = (value: unknown) =>
   typeof value === "string" ? value : (JSON.stringify(value) ?? String(value));
 const wellFormed = (text: string) => text.replace(/\p{Surrogate}/gu, "").slice(0, 200);
@@ -100,7 +100,7 @@ async function send({ method, path, body, type }: Asked): Promise<void> {
   }).catch((error: Error) => {
     throw new Error(`${method} ${path} was not answered: ${error.message}`);
   });
-  // Events go on until somebody leaves.
+  // Events continue until the client leaves.
   if (answer.headers.get("content-type") === "text/event-stream") return answer.body!.cancel();
   const text = await answer.text();
   const message = `${method} ${path} ${body?.slice(0, 500)} → ${answer.status} ${text.slice(0, 500)}`;
@@ -113,7 +113,7 @@ async function send({ method, path, body, type }: Asked): Promise<void> {
   }
 }
 
-it(`answers ${requests} requests, whatever is in them, with no failure of its own`, {
+it(`answers ${requests} requests of any content without a failure of its own`, {
   timeout: 7_200_000,
 }, async () => {
   const project = await server.project();

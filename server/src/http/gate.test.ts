@@ -13,7 +13,7 @@ const engineer = { name: "engineer", roles: ["engineer"] } as const;
 const stranger = { name: "stranger", roles: [] } as const;
 const db = () => server.orm.em;
 
-describe("who is let through to what", () => {
+describe("authorisation", () => {
   it("finds the project a record belongs to", async () => {
     const project = await server.project();
     const [row] = await server.everyPage<TagRow>(`/api/projects/${project.id}/tags`);
@@ -24,7 +24,7 @@ describe("who is let through to what", () => {
     expect(await authorise(db(), engineer, { project: null, role: "engineer" }, undefined)).toBeNull();
   });
   it.each(["in path", "of tag", "of sheet"] as const)(
-    "knows no record %s where there is none",
+    "finds no record %s where there is none",
     async (project) => {
       for (const id of [undefined, "x", "00000000-0000-4000-8000-000000000000"])
         await expect(authorise(db(), engineer, { project, role: "engineer" }, id)).rejects.toThrow(
@@ -32,7 +32,7 @@ describe("who is let through to what", () => {
         );
     },
   );
-  it("does not take the id of one kind of record for that of another, once it is known", async () => {
+  it("does not accept the id of another kind of record, once it is known", async () => {
     const project = await server.project();
     const [row] = await server.everyPage<TagRow>(`/api/projects/${project.id}/tags`);
     const asked = (belongs: "in path" | "of tag" | "of sheet", id: string) =>
@@ -43,7 +43,7 @@ describe("who is let through to what", () => {
     await expect(asked("of sheet", row!.id)).rejects.toThrow("The sheet does not exist.");
     await expect(asked("of tag", project.id)).rejects.toThrow("The tag does not exist.");
   });
-  it("tells a caller without the role nothing, not even that it is there", async () => {
+  it("hides a record's existence from a caller without the role", async () => {
     const project = await server.project();
     const asked = authorise(db(), stranger, { project: "in path", role: "engineer" }, project.id);
     await expect(asked).rejects.toThrow("The project does not exist.");

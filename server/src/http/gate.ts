@@ -5,13 +5,10 @@ import { isUuid } from "../store/ids.ts";
 import type { Reader } from "../store/sql.ts";
 import { notFound } from "../work/refusal.ts";
 
-/**
- * Projects that records were found to belong to: none ever changes hands. A record removed since is still let through
- * here, and is not there for whoever looks for it.
- */
+/** Projects of records, which never change. A record that was removed passes here and is not found later. */
 const belongs = new LRUCache<string, string>({ max: 20_000 });
 
-/** Who asks. */
+/** The caller. */
 export interface Caller {
   readonly name: string;
   /** Roles held in every project, until accounts come. */
@@ -19,8 +16,8 @@ export interface Caller {
 }
 
 /**
- * Lets a caller through to what an endpoint belongs to: the one place that knows both. Gives the project's id, null
- * for what the whole organisation shares.
+ * Authorises a caller for the project of an endpoint: the one place that knows both. Returns the project's id, null for
+ * data of the whole organisation.
  */
 export async function authorise(
   db: Reader,
@@ -29,7 +26,7 @@ export async function authorise(
   id: string | undefined,
 ): Promise<string | null> {
   const what = needed.project === null ? "record" : nounOf[needed.project];
-  // Whoever may not see a record is not told that it is there.
+  // A caller without access does not learn that a record exists.
   if (needed.role !== "anybody" && !caller.roles.includes(needed.role)) throw notFound(what);
   if (needed.project === null) return null;
   if (id === undefined || !isUuid(id)) throw notFound(what);

@@ -1,13 +1,13 @@
 import type { RequestHandler, Response } from "express";
 
-/** Requests that are being answered, for whoever has to wait until none is. */
+/** Requests in progress, for waiting until there are none. */
 export class InHand {
   #count = 0;
   #ending = false;
   readonly #answers = new Set<Response>();
   #waiting: (() => void)[] = [];
 
-  /** Counts one for as long as it is worked on, also after whoever asked has gone. */
+  /** Counts a request while it is worked on, even after the client has left. */
   async during<Result>(work: () => Promise<Result>): Promise<Result> {
     this.#count++;
     try {
@@ -18,7 +18,7 @@ export class InHand {
     }
   }
 
-  /** When nothing is in hand. */
+  /** Resolves when no request is in progress. */
   async none(): Promise<void> {
     if (this.#count > 0) await new Promise<void>((done) => this.#waiting.push(done));
   }
@@ -31,7 +31,7 @@ export class InHand {
     next();
   };
 
-  /** From now on a connection ends with its answer: who goes on asking on it would keep the server from ending. */
+  /** From now on a connection closes after its answer: a client that reuses it would keep the server from ending. */
   end(): void {
     this.#ending = true;
     for (const answer of this.#answers) answer.shouldKeepAlive = false;

@@ -11,7 +11,7 @@ afterAll(() => server.end());
 const put = (body: unknown) => server.ask<Keeping & { detail: string }>("PUT", "/api/keeping", body);
 const now = async () => (await server.ask<Keeping>("GET", "/api/keeping")).body;
 
-it("keeps fourteen daily copies until the house says otherwise, and none beyond what it may", async () => {
+it("keeps fourteen daily copies by default, and none beyond the limit", async () => {
   expect(await now()).toEqual({ copies: 14, version: 1 });
   expect((await put({ copies: 0, version: 1 })).body).toEqual({ copies: 0, version: 2 });
   expect((await put({ copies: 366, version: 2 })).status).toBe(200);
@@ -20,7 +20,7 @@ it("keeps fourteen daily copies until the house says otherwise, and none beyond 
   expect(await now()).toEqual({ copies: 366, version: 3 });
 });
 
-it("is changed by one of those who looked at the same time", async () => {
+it("accepts one of several simultaneous changes", async () => {
   const { version } = await now();
   const answers = await Promise.all([3, 4, 5].map((copies) => put({ copies, version })));
   expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);

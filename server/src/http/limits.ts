@@ -4,7 +4,7 @@ import { Problem } from "./problem.ts";
 
 const windowMs = 10_000;
 
-/** Requests of one address in ten seconds: far more than hands, scripts and autosave send; 0 sets no limit. */
+/** Requests of one address in ten seconds, far above what users, scripts and autosave send; 0 sets no limit. */
 export function rateOf(maximum: number): RequestHandler {
   if (maximum === 0) return (_request, _response, next) => next();
   return rateLimit({

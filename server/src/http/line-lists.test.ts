@@ -39,7 +39,7 @@ const bring = (body: unknown) => server.ask<ImportResult & Problem>("POST", `${p
 const drafts = async () => (await server.ask<DraftRow[]>("GET", `${path}/drafts`)).body;
 
 describe("remarks", () => {
-  it("come in with the list, stay when the duty is saved, and are kept within bounds", async () => {
+  it("are imported with the list, stay when the duty is saved, and are limited", async () => {
     await bring({ tags: [tag("XV-R1", { remarks: { Paint: "red", Loop: "=7" } })] });
     const row = (await server.everyPage<TagRow>(`${path}/tags`)).find(({ number }) => number === "XV-R1")!;
     expect(row.remarks).toEqual({ Paint: "red", Loop: "=7" });
@@ -53,7 +53,7 @@ describe("remarks", () => {
 });
 
 describe("rows that wait", () => {
-  it("are stored with the tags or not at all, and are gone when they come in", async () => {
+  it("are stored with the tags or not at all, and disappear when they are imported", async () => {
     expect((await bring({ tags: [tag("XV-R1")], later: { name: "a.csv", content } })).status).toBe(409);
     expect(await drafts()).toEqual([]);
     expect((await bring({ tags: [tag("XV-W1")], later: { name: "a.csv", content } })).status).toBe(201);
@@ -68,7 +68,7 @@ describe("rows that wait", () => {
       false,
     );
   });
-  it("may be all there is, and are given up by hand", async () => {
+  it("may be everything in a list, and are discarded by hand", async () => {
     expect((await bring({ tags: [], later: { name: "b.csv", content } })).status).toBe(201);
     expect((await bring({ tags: [] })).status).toBe(422);
     const [draft] = await drafts();
@@ -78,13 +78,13 @@ describe("rows that wait", () => {
   });
 });
 
-describe("what was said of a list", () => {
-  it("is remembered for lists with the same headings, the last word last", async () => {
+describe("decisions on a list", () => {
+  it("are remembered for lists with the same headings, the latest last", async () => {
     const address = `${path}/list-memories/abc`;
     expect((await server.ask("GET", address)).body).toBeNull();
     const memory = { plan: content.plan, values: content.values } as ListMemory;
     expect((await server.ask("PUT", address, memory)).body).toEqual(memory);
-    // What no shape of a list can be is none that is remembered, and no failure of the database.
+    // An impossible shape of a list has no memory, and causes no database failure.
     for (const shape of ["%00", "a%0Ab", "x".repeat(201)])
       for (const method of ["GET", "PUT"] as const)
         expect(
@@ -109,8 +109,8 @@ describe("the workbook", () => {
   });
 });
 
-describe("tags a revised list has no more", () => {
-  it("are removed as they were looked at, all of them or none, and never with a sheet", async () => {
+describe("tags missing from a revised list", () => {
+  it("are removed at the version seen, all of them or none, and never with a sheet", async () => {
     await bring({ tags: ["XV-G1", "XV-G2", "XV-G3"].map((number) => tag(number)) });
     const rows = await server.everyPage<TagRow>(`${path}/tags`);
     const tagNamed = (number: string) => {
@@ -129,7 +129,7 @@ describe("tags a revised list has no more", () => {
     });
     expect(kept.status).toBe(409);
     expect(kept.body.detail).toMatch(/XV-3017 has issued sheets/);
-    // One of another project is not there.
+    // A list of another project does not exist.
     expect(
       (await bring({ tags: [], gone: [{ id: "00000000-0000-4000-8000-000000000000", version: 1 }] })).status,
     ).toBe(409);

@@ -5,7 +5,7 @@ import type { Response } from "express";
 import { provingsOf } from "../provings/begin.ts";
 
 const everyMs = 300;
-/** Something between here and there may take a silent connection for a dead one. */
+/** A proxy in between may close a silent connection. */
 const silentMs = 15_000;
 
 interface Watched {
@@ -15,7 +15,7 @@ interface Watched {
   saidAt: number;
 }
 
-/** Tells whoever watches a project how far its provings are: asked of the database once for all of them. */
+/** Sends the progress of provings to the watchers of a project, with one database query for all of them. */
 export class Live {
   readonly #em: () => EntityManager;
   readonly #projects = new Map<string, Watched>();
@@ -33,7 +33,7 @@ export class Live {
       "Cache-Control": "no-store, no-transform",
     });
     response.flushHeaders();
-    // Gone while it was let through: nobody would say so any more.
+    // The client left during authorisation: no later event would report it.
     if (response.destroyed) return Promise.resolve();
     const watched = this.#watched(project);
     watched.watchers.add(response);
@@ -65,7 +65,7 @@ export class Live {
       try {
         this.#say(watched, await provingsOf(this.#em(), project));
       } catch {
-        // The database is away: said by whatever else is asked; here it is asked again.
+        // The database is down: other requests report it; this one tries again.
       } finally {
         asking = false;
       }
@@ -91,7 +91,7 @@ export class Live {
   }
 }
 
-/** The time that is left changes with every look, and is no news. */
+/** The remaining time changes with every look and alone is no news. */
 const stateOf = (provings: readonly Proving[]) => provings.map(({ secondsLeft: _, ...state }) => state);
 
 const eventOf = (provings: readonly Proving[]) => `data: ${JSON.stringify(provings)}\n\n`;

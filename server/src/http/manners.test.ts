@@ -18,7 +18,7 @@ describe("manners of HTTP", () => {
     ["PUT", "/api/catalogue", "GET, HEAD, POST"],
     ["POST", "/api/tags/00000000-0000-4000-8000-000000000000", "GET, HEAD, PUT, DELETE"],
     ["GET", "/api/calc/mounting", "POST"],
-  ])("%s %s is not done this way", async (method, path, allow) => {
+  ])("%s %s is not allowed", async (method, path, allow) => {
     const answer = await server.ask<Problem>(method, path);
     expect(answer.status).toBe(405);
     expect(answer.headers.get("allow")).toBe(allow);
@@ -27,14 +27,14 @@ describe("manners of HTTP", () => {
       detail: expect.stringContaining(path),
     });
   });
-  it("names the whole of an address there is nothing at, and no more than anybody reads", async () => {
+  it("names an unknown address, up to a readable length", async () => {
     const { status, body } = await server.ask<Problem>("GET", "/api/nothing/at?all=1");
     expect(status).toBe(404);
     expect(body.detail).toContain("GET /api/nothing/at?all=1");
     const long = await server.ask<Problem>("GET", `/api/${"x".repeat(5000)}`);
     expect(long.body.detail.length).toBeLessThan(500);
   });
-  it("does not send a tag or the catalogue again to whoever has it", async () => {
+  it("does not send a tag or the catalogue again to a client that has it", async () => {
     const tag = await server.tagNamed("XV-3017");
     const again = async (path: string, etag: string) =>
       (await send(server, "GET", path, { "if-none-match": etag })).status;
@@ -47,13 +47,13 @@ describe("manners of HTTP", () => {
     await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: "changed" });
     expect(await again(`/api/tags/${tag.id}`, before)).toBe(200);
   });
-  it("knows no project that is none, whatever is asked of it", async () => {
+  it("knows no missing project, whatever is asked about it", async () => {
     for (const path of ["tags", "tags.csv"])
       expect(
         (await server.ask("GET", `/api/projects/00000000-0000-4000-8000-000000000000/${path}`)).status,
       ).toBe(404);
   });
-  it("echoes no megabytes", async () => {
+  it("quotes no megabytes", async () => {
     const tag = await server.tagNamed("XV-3017");
     const { status, body } = await server.ask<Problem>("PUT", `/api/tags/${tag.id}`, {
       ...editable(tag),
@@ -65,7 +65,7 @@ describe("manners of HTTP", () => {
 });
 
 describe("the log", () => {
-  it("says which request failed and where, and nothing of what was sent", async () => {
+  it("names the failed request and its place, and nothing of its content", async () => {
     const tag = await server.tagNamed("XV-1021");
     await server.sql("alter table duty_version add constraint never check (version < 2) not valid");
     const secret = "a value nobody may read in a log";
@@ -85,7 +85,7 @@ describe("the log", () => {
 });
 
 describe("the catalogue in force", () => {
-  it("is the newest, also after it was held", async () => {
+  it("is the newest, also after an earlier one was cached", async () => {
     const newest = (await server.ask<CatalogueVersion>("GET", "/api/catalogue")).body;
     await server.ask("POST", "/api/catalogue", {
       catalogue: { ...newest.catalogue, name: "Another" },

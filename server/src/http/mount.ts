@@ -14,9 +14,9 @@ import type { Live } from "./live.ts";
 import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
 
-/** What a handler gets: ways to the database, path parameters, the checked body. */
+/** Input of a handler: database, path parameters, validated body. */
 export interface Call<Body> {
-  /** A unit of work of its own, made when first asked for. */
+  /** A unit of work, created on first use. */
   readonly em: EntityManager;
   /** Plain SQL outside of any transaction. */
   readonly db: Reader;
@@ -24,15 +24,15 @@ export interface Call<Body> {
   readonly query: Record<string, unknown>;
   /** Which items of a list are asked for. */
   readonly page: PageAsked;
-  /** Id of the project the endpoint belongs to; empty for what the whole organisation shares. */
+  /** Id of the endpoint's project; empty for data of the whole organisation. */
   readonly project: string;
   readonly body: Body;
   readonly user: string;
   readonly jobs: Jobs;
-  /** Where provings wait for whoever takes them. */
+  /** Queue of provings. */
   readonly queue: PgBoss;
   readonly live: Live;
-  /** Set off when whoever asked has gone. */
+  /** Aborted when the client leaves. */
   readonly signal: AbortSignal;
   readonly request: Request;
   readonly response: Response;
@@ -44,7 +44,7 @@ type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends { body
     ? z.infer<Body>
     : undefined;
 
-/** What a handler must give back: the contract's answer, a page of it, or nothing where it is no JSON. */
+/** Result of a handler: the contract's answer, a page of it, or nothing where it is not JSON. */
 type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
   paged: true;
   answer: z.ZodArray<infer Item extends z.ZodType>;
@@ -54,7 +54,7 @@ type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
     ? Unchanging<z.input<Answer>>
     : unknown;
 
-/** Handlers hand on what nobody may change. */
+/** Handlers return read-only data. */
 type Unchanging<T> = T extends readonly (infer Item)[]
   ? readonly Unchanging<Item>[]
   : T extends object
@@ -66,7 +66,7 @@ export type Mount = <Name extends EndpointName>(
   handle: (call: Call<BodyOf<Name>>) => AnswerOf<Name> | Promise<AnswerOf<Name>>,
 ) => void;
 
-/** A body nobody has read yet. */
+/** A body that has not been read. */
 const bytesOf = ({ body }: Request): Uint8Array => (Buffer.isBuffer(body) ? body : new Uint8Array());
 
 export interface Mounting {
@@ -84,7 +84,7 @@ export interface Mounting {
 /** Set off when the connection closes before the answer is out. */
 function abortOnClose(response: Response): AbortSignal {
   const gone = new AbortController();
-  // Closed while it was let through: nobody would say so any more.
+  // Closed during authorisation: no later event would report it.
   if (response.closed) gone.abort();
   response.once("close", () => {
     if (!response.writableFinished) gone.abort();
@@ -92,7 +92,7 @@ function abortOnClose(response: Response): AbortSignal {
   return gone.signal;
 }
 
-/** A part of an address that nothing stored can have: signs no database keeps, or no end. */
+/** A part of an address that no stored record can have: characters the database cannot hold, or too long. */
 const unheardOf = /[\p{Cc}\p{Cs}]|^.{201}/u;
 
 function lazily<Value>(make: () => Value): () => Value {
@@ -109,13 +109,13 @@ export class Unanswered {
   answered(name: EndpointName): void {
     this.#names.delete(name);
   }
-  /** @throws where an endpoint is left: somebody added it to the contract and forgot its handler */
+  /** @throws where an endpoint of the contract has no handler */
   expectNone(): void {
     if (this.#names.size > 0) throw new Error(`No handler is mounted for ${[...this.#names].join(", ")}.`);
   }
 }
 
-/** Mounts handlers on their endpoints: let through, parse, one call, present. */
+/** Mounts handlers on their endpoints: authorise, parse, one call, present. */
 export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
   const { router, em, db, jobs, queue, live, inFlight, caller, checkAnswers } = mounting;
   return (name, handle) => {
@@ -125,7 +125,7 @@ export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
     const answered = async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
       if (Object.values(parameters).some((part) => unheardOf.test(part))) throw notFound("record");
-      // Made when first asked for: a read of what is held needs neither.
+      // Created on first use: a read from memory needs neither.
       const mine = lazily(em);
       const wanted = lazily(() => abortOnClose(response));
       const project = await authorise(db, caller, endpoint, parameters.id);
@@ -154,10 +154,10 @@ export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
       });
       if (response.headersSent) return;
       const answer = endpoint.paged ? sendPage(request, response, page, handled as Page<unknown>) : handled;
-      // In tests: what goes out is what the contract says, as it looks after the wire.
+      // In tests: checks every answer against the contract, as it looks after the wire.
       if (checkAnswers && endpoint.answer) endpoint.answer.parse(JSON.parse(JSON.stringify(answer)));
       if (endpoint.status === 204) response.status(204).end();
-      // A handler may say another status, such as one that is unwell.
+      // A handler may set another status, for example for an unhealthy server.
       else response.status(endpoint.status ?? response.statusCode).json(answer);
     };
     router[endpoint.method](path, (request: Request, response: Response) =>

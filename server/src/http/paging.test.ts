@@ -25,7 +25,7 @@ describe("lists in pages", () => {
     expect(next((await server.ask("GET", `${path}?limit=64`)).headers)).toBeUndefined();
     expect(next((await server.ask("GET", `${path}?limit=51`)).headers)).toContain(path);
   });
-  it("are not thrown off by a tag that is added or removed between two pages", async () => {
+  it("are not disturbed by a tag that is added or removed between two pages", async () => {
     const path = await tagsPath();
     const first = await server.ask<TagRow[]>("GET", `${path}?limit=20`);
     const added = await server.ask<TagRow>("POST", path, { number: "AA-first", duty: {} });
@@ -34,7 +34,7 @@ describe("lists in pages", () => {
     expect(new Set(seen).size).toBe(seen.length);
     await server.ask("DELETE", `/api/tags/${added.body.id}?version=1`);
   });
-  it("follow tags whose numbers hold signs of an address", async () => {
+  it("follow tags whose numbers contain special characters", async () => {
     const path = await tagsPath();
     const numbers = ["0 & ?a=b#c%", "0+1/2", '0"quoted"'];
     const made = await Promise.all(
@@ -69,13 +69,13 @@ describe("lists in pages", () => {
     const { status, body } = await server.ask<Problem>("GET", `${path}?${query}`);
     expect([status, body.errors?.[0]?.field]).toEqual([422, field]);
   });
-  it("are all that answer with an array of what is stored", () => {
+  it("are used by every endpoint that answers with an array of records", () => {
     const lists = Object.entries(endpoints).filter(
       ([, endpoint]) => endpoint.method === "get" && endpoint.answer?.type === "array",
     );
     expect(lists.filter(([, endpoint]) => !("paged" in endpoint)).map(([name]) => name)).toEqual([
       "calculations",
-      // No more than twenty are ever told.
+      // At most twenty are listed.
       "provings",
     ]);
   });

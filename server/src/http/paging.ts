@@ -27,7 +27,7 @@ export function pageAsked(query: Record<string, unknown>): PageAsked {
   return parsed.data;
 }
 
-/** Says where the next page is (RFC 8288), and gives the items of this one. */
+/** Adds the link to the next page (RFC 8288), and returns the items of this one. */
 export function sendPage<Item>(
   request: Request,
   response: Response,

@@ -10,8 +10,8 @@ beforeAll(async () => {
 afterAll(() => server.end());
 
 const idOf = async (number: string) => (await server.tagNamed(number)).id;
-describe("a plan on paper", () => {
-  it("has its cautions, its steps and what is counted back in, for the chosen valve", async () => {
+describe("a printed plan", () => {
+  it("has its cautions, its steps and the parts to count, for the chosen valve", async () => {
     const tag = await chooseBest(server, "XV-1004", null);
     const response = await fetch(`${server.url}/api/tags/${tag.id}/plans/strip.pdf`);
     expect(response.headers.get("content-type")).toMatch(/application\/pdf/);
@@ -39,7 +39,7 @@ describe("a plan on paper", () => {
     );
     expect(metric).toMatch(/N·m/);
   });
-  it("is not there of a plan, a tag or a valve there is not", async () => {
+  it("does not exist for an unknown plan, a missing tag or no valve", async () => {
     const id = await idOf("XV-2030");
     expect((await server.ask("GET", `/api/tags/${id}/plans/paint.pdf`)).status).toBe(404);
     expect(

@@ -16,7 +16,7 @@ const titles: Record<number, string> = {
 };
 
 const mostSaid = 600;
-/** What was sent stands in some sentences; a megabyte of it does not. */
+/** Some messages quote the request; a megabyte of it is cut. */
 const short = (text: string) => (text.length > mostSaid ? `${text.slice(0, mostSaid)} …` : text);
 
 type More = Partial<Pick<ProblemDocument, "errors" | "current" | "yours">>;

@@ -24,7 +24,7 @@ const broughtIn = async (server: TestServer, bytes: Uint8Array<ArrayBuffer>, nam
   return { status: answer.status, body: (await answer.json()) as Project & Problem };
 };
 const linesOf = (bytes: Uint8Array) => gunzipSync(bytes).toString("utf8").trimEnd().split("\n");
-/** A file of these lines, with an end that is right of them. */
+/** A file of these lines, with a valid last line. */
 const packed = (lines: readonly string[]): Buffer<ArrayBuffer> => {
   const text = lines.map((line) => `${line}\n`).join("");
   const counts: Record<string, number> = {};
@@ -107,7 +107,7 @@ afterAll(async () => {
   await there.end();
 });
 
-/** Everything stored of a project, without ids and numbers that are made anew. */
+/** Everything stored of a project, without ids and numbers that are newly created. */
 async function stored(server: TestServer, id: string) {
   const rowsOf = async (sql: string) => (await server.sql(sql.replaceAll("$id", `'${id}'`))).rows;
   return {
@@ -154,8 +154,8 @@ async function stored(server: TestServer, id: string) {
   };
 }
 
-describe("a project in a file", () => {
-  it("comes into another database with everything it is, and every sheet is proved the same", async () => {
+describe("a project file", () => {
+  it("is imported into another database completely, and every sheet proves the same", async () => {
     const { status, body } = await broughtIn(there, file, "Brought");
     expect(body.detail).toBeUndefined();
     expect(status).toBe(201);
@@ -174,18 +174,18 @@ describe("a project in a file", () => {
     expect(sheets).toBe(3);
     expect(rows.some(({ id }) => id === body.opensOn)).toBe(true);
   });
-  it("keeps the house's own rules and catalogue in force, and proves by what it was pinned to", async () => {
+  it("keeps the present rules and catalogue in force, and proves on its own basis", async () => {
     const before = await there.ask<{ version: number }>("GET", "/api/house-rules");
     expect(before.body.version).toBe(1);
     const list = (await there.ask<Project[]>("GET", "/api/projects")).body;
     const brought = list.find(({ name }) => name === "Brought")!;
     expect(brought.houseRuleVersion).toBeGreaterThan(1);
     expect(brought.catalogueRevision).toBe(1);
-    // The next version of the house's own is put after those that came in.
+    // The next version of the organisation's rules is numbered after the imported ones.
     expect(await houseRules(there, 1.2)).toBe(brought.houseRuleVersion + 2);
     expect((await there.ask<{ reason: string }>("GET", "/api/house-rules")).body.reason).toBe("Factor 1.2");
   });
-  it("comes in twice, also beside itself, and needs a name of its own", async () => {
+  it("can be imported twice, also beside its origin, under a name of its own", async () => {
     expect(await broughtIn(here, file)).toMatchObject({
       status: 409,
       body: { type: "/problems/name-taken" },
@@ -197,7 +197,7 @@ describe("a project in a file", () => {
     for (const name of [" ", "x".repeat(121), "a\nb"])
       expect((await broughtIn(here, file, name)).status).toBe(422);
   });
-  it("taken out again holds the same", async () => {
+  it("exported again is the same", async () => {
     const list = (await here.ask<Project[]>("GET", "/api/projects")).body;
     const beside = list.find(({ name }) => name === "Beside")!;
     const counts = (bytes: Uint8Array) =>
@@ -206,10 +206,10 @@ describe("a project in a file", () => {
   });
 });
 
-describe("a file that is not what it says it is", () => {
+describe("an invalid project file", () => {
   const lines = () => linesOf(file).slice(0, -1);
   const lineOf = (name: string) => lines().findIndex((line) => line.startsWith(`{"${name}"`));
-  /** With one record of a kind changed, and the end made right again. */
+  /** With one record of a kind changed, and the last line valid again. */
   const withRecord = (name: string, change: (record: Record<string, unknown>) => object) => {
     const allLines = lines();
     const index = lineOf(name);
@@ -350,7 +350,7 @@ describe("a file that is not what it says it is", () => {
     ["an entry twice", () => twice("jobEvent"), /entry of a job .* occurs twice/],
     ["nothing it is proved by", () => without("decision"), /does not state the catalogue and house rules/],
   ];
-  it.each(cases)("is refused, said where, and leaves nothing behind: %s", async (_, made, says) => {
+  it.each(cases)("is refused with its place, and leaves nothing behind: %s", async (_, made, says) => {
     const before = (await there.ask<Project[]>("GET", "/api/projects")).body.length;
     const { status, body } = await broughtIn(there, made(), "Never");
     expect(body.detail).toMatch(says);

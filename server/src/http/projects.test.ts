@@ -15,13 +15,13 @@ const tagsOf = async ({ id }: Project) =>
   (await server.ask<TagRow[]>("GET", `/api/projects/${id}/tags`)).body;
 
 describe("projects", () => {
-  it("are the demonstration and an empty one of one's own at first", async () => {
+  it("are the demonstration and an empty one at first", async () => {
     expect((await list()).map(({ name, tags }) => [name, tags > 0])).toEqual([
       [expect.any(String), true],
       ["My plant", false],
     ]);
   });
-  it("begin empty, with what their tags start from", async () => {
+  it("start empty, with their defaults", async () => {
     const { status, body } = await begin({
       name: " North ",
       numbering: "XV-####",
@@ -38,7 +38,7 @@ describe("projects", () => {
     });
     expect(body.defaults).toMatchObject({ operator: "electric", area: null });
   });
-  it("begin as a copy of another: tags, duties, remarks and choices, with a history of their own", async () => {
+  it("start as a copy of another: tags, duties, remarks and choices, with a history of their own", async () => {
     const [demo] = await list();
     const { body: copy } = await begin({ name: "Copy", copyOf: demo!.id });
     const [from, to] = [await tagsOf(demo!), await tagsOf(copy)];
@@ -60,7 +60,7 @@ describe("projects", () => {
       409,
     );
   });
-  it("are renamed, set and put away by who looked at them last", async () => {
+  it("are renamed, edited and archived on the version seen", async () => {
     const own = (await list()).find(({ name }) => name === "My plant")!;
     const { id, tags: _, opensOn: __, catalogueRevision: ___, houseRuleVersion: ____, ...content } = own;
     const put = (body: unknown) =>

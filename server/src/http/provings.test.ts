@@ -41,7 +41,7 @@ const houseRules = async (change: object, basedOn: number) =>
   ).body.version;
 
 describe("a list proved as a job", () => {
-  it("is proved once, whole, and asked again says that nothing is left", async () => {
+  it("is proved once, completely, and a repeated request reports nothing left", async () => {
     expect(await marks()).toEqual([]);
     const begun = await ask("list");
     expect(begun.status).toBe(201);
@@ -56,10 +56,10 @@ describe("a list proved as a job", () => {
     const kept = () => server.sql("select count(*)::int as n from proving");
     const { rows } = await kept();
     expect((await ask("list")).body).toMatchObject({ state: "done", total: 0 });
-    // Nothing is kept of a question that asked for nothing.
+    // A request with nothing to prove is not stored.
     expect((await kept()).rows).toEqual(rows);
   });
-  it("gives what the bench would show of a tag", async () => {
+  it("gives the same result for a tag as the bench", async () => {
     const { id } = await server.tagNamed("XV-3052");
     const { body } = await server.ask<TagResult[]>("POST", `${path}/summaries`, { ids: [id] });
     expect(body).toHaveLength(1);
@@ -82,7 +82,7 @@ describe("a list proved as a job", () => {
       standing: summary.standing,
     });
   });
-  it("proves again what changed, and nothing whose proof would be the same", async () => {
+  it("proves again what changed, and nothing with the same inputs", async () => {
     const tag = await server.tagNamed("XV-3017");
     const progress = async () =>
       (await server.sql(`select proved_at, tag_version from tag_result where tag_id = '${tag.id}'`)).rows[0];
@@ -98,7 +98,7 @@ describe("a list proved as a job", () => {
     await proved("list");
     expect((await progress()).proved_at).not.toEqual(before.proved_at);
   });
-  it("is taken from the top, tags with one duty next to the first of them", async () => {
+  it("is taken from the top, tags with equal duties together", async () => {
     const { duty } = await server.tagNamed("XV-1004");
     const more = ["A-1", "ZZ-1", "ZZ-2"].map((number) => ({ number, service: "", unit: "", duty }));
     await server.ask("POST", `${path}/imports`, { tags: more });
@@ -119,14 +119,14 @@ describe("a list proved as a job", () => {
       await server.ask("DELETE", `/api/tags/${tag}?version=${version}`);
     }
   });
-  it("is refused by a basis there is none of", async () => {
+  it("is refused on a missing basis", async () => {
     expect((await ask("list", { houseRuleVersion: 99 })).status).toBe(422);
     expect((await ask("list", { catalogueRevision: 99 })).body.detail).toMatch(
       /revision 99 .* does not exist/,
     );
     expect((await ask("nothing")).status).toBe(422);
   });
-  it("tells how far it is as events", async () => {
+  it("sends its progress as events", async () => {
     const gone = new AbortController();
     const live = await fetch(`${server.url}${path}/provings/live`, { signal: gone.signal });
     expect(live.headers.get("content-type")).toContain("text/event-stream");
@@ -138,14 +138,14 @@ describe("a list proved as a job", () => {
   });
 });
 
-describe("what a project is proved by", () => {
-  it("stays as it is when the house changes its rules, until somebody moves it on", async () => {
+describe("the basis of a project", () => {
+  it("stays when house rules change, until a user updates it", async () => {
     const project = await server.project();
     expect(project).toMatchObject({ houseRuleVersion: 1 });
     const version = await houseRules({ serviceFactor: 1.8 }, 1);
     expect((await server.project()).houseRuleVersion).toBe(1);
     const asked = `?houseRuleVersion=${version}`;
-    // Shown first: what would turn.
+    // Preview: the changes.
     expect((await drift(asked)).tags.unproved).toBe(64);
     await proved("list", { houseRuleVersion: version });
     const { tags, from, to } = await drift(asked);
@@ -175,10 +175,10 @@ describe("what a project is proved by", () => {
     expect(await marks()).not.toEqual(before);
     const decisions = (await server.ask<{ reason: string }[]>("GET", `${path}/basis`)).body;
     expect(decisions.map((d) => d.reason)).toEqual(["Tighter margins", "At creation of the project"]);
-    // Compared from now on with what it was pinned to before.
+    // Compared from now on with its earlier basis.
     expect((await drift()).from).toMatchObject({ houseRuleVersion: 1 });
   });
-  it("issues sheets by that, whatever the house has in force", async () => {
+  it("is used for issued sheets, whatever is in force", async () => {
     const pinned = (await server.project()).houseRuleVersion;
     const chosen = await chooseBest(server, "XV-6020");
     await houseRules({ serviceFactor: 2, torqueMargin: 100 }, pinned);
@@ -192,7 +192,7 @@ describe("what a project is proved by", () => {
 });
 
 describe("a new engine", () => {
-  it("leaves what the old one found to be compared with, and claims none of it", async () => {
+  it("leaves the old results for comparison, and counts none as its own", async () => {
     await proved("list");
     const before = await drift();
     const pinned = `catalogue_revision = ${before.to.catalogueRevision} and house_rule_version = ${before.to.houseRuleVersion}`;
@@ -207,7 +207,7 @@ describe("a new engine", () => {
 });
 
 describe("the drift of issued sheets", () => {
-  it("names the worst first, old beside new, and keeps who saw it", async () => {
+  it("lists the worst first, old beside new, and stores who acknowledged it", async () => {
     const { houseRuleVersion: pinned } = await server.project();
     const newest = pinned + 1;
     const asked = `?houseRuleVersion=${newest}`;
@@ -234,11 +234,11 @@ describe("the drift of issued sheets", () => {
       reason: "Replaced at the next stop",
       by: "engineer",
     });
-    // By what it was issued by, it is the same.
+    // On the basis of issue it is the same.
     await proved("sheets");
     expect((await drift()).sheets).toMatchObject({ rows: [], counts: { same: 1 } });
   });
-  it("refuses a basis that is no number", async () => {
+  it("refuses an invalid basis", async () => {
     for (const query of ["?houseRuleVersion=x", "?catalogueRevision=0", "?catalogueRevision=1e9"])
       expect((await server.ask("GET", `${path}/drift${query}`)).status).toBe(422);
   });

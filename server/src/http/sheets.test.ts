@@ -52,7 +52,7 @@ describe("issuing", () => {
       (await server.ask<SheetRow[]>("GET", `/api/tags/${tag.id}/sheets`)).body.map((s) => s.revision),
     ).toEqual(["B", "A"]);
   });
-  it("wants a choice, a current version, and a candidate that exists", async () => {
+  it("needs a choice, a current version, and an existing candidate", async () => {
     const tag = await server.tagNamed("XV-5006");
     expect(await issue(tag)).toMatchObject({ status: 422, body: { type: "/problems/nothing-chosen" } });
     const chosen = await choose("XV-5006");
@@ -66,7 +66,7 @@ describe("issuing", () => {
       body: { type: "/problems/choice-gone" },
     });
   });
-  it("wants a written reason against the proof and puts it on the sheet", async () => {
+  it("needs a written reason against the proof and puts it on the sheet", async () => {
     const failing = await choose("XV-4020");
     expect(await issue(failing)).toMatchObject({
       status: 422,
@@ -79,14 +79,14 @@ describe("issuing", () => {
     expect(sheet.override).toMatchObject({ by: "engineer", reason: expect.stringContaining("Trial") });
     expect(sheet.override!.rules.length).toBeGreaterThan(0);
   });
-  it("keeps a tag that has sheets", async () => {
+  it("protects a tag that has sheets", async () => {
     const tag = await server.tagNamed("XV-3017");
     expect(await server.ask("DELETE", `/api/tags/${tag.id}?version=${tag.version}`)).toMatchObject({
       status: 409,
       body: { type: "/problems/has-sheets" },
     });
   });
-  it("issues the same once, however many ask for it at the same time", async () => {
+  it("issues one sheet for simultaneous equal requests", async () => {
     const tag = await choose("XV-1004");
     const answers = await Promise.all(Array.from({ length: 20 }, () => issue(tag)));
     expect(answers.filter((a) => a.status === 201)).toHaveLength(1);
@@ -94,7 +94,7 @@ describe("issuing", () => {
       new Set(["/problems/unchanged"]),
     );
   });
-  it("gives who asks again with the same key the sheet of the first time", async () => {
+  it("returns the first sheet to a repeated request with the same key", async () => {
     const tag = await choose("XV-6024");
     const ask = (askedWith: string) =>
       server.ask<SheetRow>("POST", `/api/tags/${tag.id}/sheets`, { version: tag.version, askedWith });
@@ -164,7 +164,7 @@ describe("documents", () => {
       ),
     );
     expect(pages).toBeLessThanOrEqual(6);
-    // Verdict, cautions and signatures stand together.
+    // Verdict, cautions and signatures are together.
     const [page] = text.split("\f").filter((line) => line.includes("approved"));
     expect(page).toContain("Cautions");
     expect(text).toContain("psi g");

@@ -25,8 +25,8 @@ const put = (job: string, picture: string, bytes: Uint8Array) =>
     body: new Uint8Array(bytes),
   });
 
-describe("a job handed in", () => {
-  it("is kept once however often it comes, and gives back what others did", async () => {
+describe("a job sent to the server", () => {
+  it("is stored once, and returns the entries of others", async () => {
     const job = randomUUID();
     const [mine, yours] = [tick("Isolate."), tick("Drain.", "Night shift")];
     expect((await send(job, jobOf([mine]))).body.events).toEqual([mine]);
@@ -35,7 +35,7 @@ describe("a job handed in", () => {
     const read = await server.ask<Job>("GET", addressOf(tag, job));
     expect(read.body).toMatchObject({ kind: "strip", startedBy: "Day shift", events: [mine, yours] });
   });
-  it("loses nothing where two devices hand in at once", async () => {
+  it("loses nothing where two devices send at once", async () => {
     const job = randomUUID();
     const events = Array.from({ length: 12 }, (_, i) => tick(`Step ${i}`));
     const answers = await Promise.all(
@@ -46,7 +46,7 @@ describe("a job handed in", () => {
     expect(new Set(body.events.map(({ id }) => id))).toEqual(new Set(events.map(({ id }) => id)));
     expect(body.events).toHaveLength(12);
   });
-  it("answers a device that knows all there is with nothing", async () => {
+  it("returns nothing to a device that has everything", async () => {
     const job = randomUUID();
     await send(job, jobOf([tick("Isolate.")]));
     const first = await server.ask("GET", addressOf(tag, job));
@@ -56,7 +56,7 @@ describe("a job handed in", () => {
     await send(job, jobOf([tick("Drain.")]));
     expect((await again()).status).toBe(200);
   });
-  it("refuses what would change an event, or is of another tag, and stores none of it", async () => {
+  it("refuses a changed event, or one of another tag, and stores none of it", async () => {
     const job = randomUUID();
     const mine = tick("Isolate.");
     await send(job, jobOf([mine]));
@@ -71,7 +71,7 @@ describe("a job handed in", () => {
     expect((await server.ask("GET", addressOf(elsewhere, job))).status).toBe(404);
     expect((await server.ask<Job>("GET", addressOf(tag, job))).body.events).toEqual([mine]);
   });
-  it("knows an event again by its id, in capitals too", async () => {
+  it("recognises an event by its id, in capitals too", async () => {
     const job = randomUUID();
     const mine = tick("Isolate.");
     await send(job, jobOf([mine]));
@@ -81,7 +81,7 @@ describe("a job handed in", () => {
     const twice = [{ ...fresh, id: fresh.id.toUpperCase() }, fresh];
     expect((await send(job, jobOf(twice))).body.events).toEqual([mine, fresh]);
   });
-  it("refuses two events with one id that say different things, and stores neither", async () => {
+  it("refuses two different events with one id, and stores neither", async () => {
     const job = randomUUID();
     const first = tick("Isolate.");
     const second = { ...tick("Drain."), id: first.id };
@@ -91,7 +91,7 @@ describe("a job handed in", () => {
     });
     expect((await server.ask("GET", addressOf(tag, job))).status).toBe(404);
   });
-  it("says what is wrong at its place", async () => {
+  it("names a fault at its place", async () => {
     const job = randomUUID();
     for (const [event, field] of [
       [{ ...tick("Isolate."), who: " " }, "events.0.who"],
@@ -113,7 +113,7 @@ describe("a job handed in", () => {
 });
 
 describe("a picture", () => {
-  it("is kept smaller and without its position, once, and given back", async () => {
+  it("is stored reduced and without its position, once, and returned", async () => {
     const [job, picture] = [randomUUID(), randomUUID()];
     const stored = await pictureOf();
     expect((await put(job, picture, stored)).status).toBe(404);
@@ -127,7 +127,7 @@ describe("a picture", () => {
     expect(kept.exif).toBeUndefined();
     expect((await put(job, picture, await pictureOf(300))).status).toBe(409);
   });
-  it("that is none is refused, and a small one is not blown up", async () => {
+  it("that is invalid is refused, and a small one is not enlarged", async () => {
     const job = randomUUID();
     await send(job, jobOf([]));
     for (const bytes of [new Uint8Array(), Buffer.from("<svg onload=alert(1)>"), Buffer.alloc(5000, 7)])
@@ -145,7 +145,7 @@ describe("a job on paper", () => {
     expect(response.headers.get("content-type")).toMatch(/application\/pdf/);
     return pdfText(await response.arrayBuffer());
   };
-  it("says who did what, what was measured and what was done otherwise", async () => {
+  it("lists technician, work, readings and deviations", async () => {
     const job = randomUUID();
     await send(
       job,
@@ -185,13 +185,13 @@ describe("a job on paper", () => {
     for (const words of ["Job: Find a leak", "short of it", "Possible causes", "not fully closed"])
       expect(text).toContain(words);
   });
-  it("is not there of a job there is not", async () => {
+  it("does not exist for a missing job", async () => {
     expect((await fetch(`${server.url}${addressOf(tag, randomUUID())}.pdf`)).status).toBe(404);
   });
 });
 
 describe("jobs of a project", () => {
-  it("are listed newest first with how far they are, page after page", async () => {
+  it("are listed newest first with their progress, page after page", async () => {
     const { id } = await server.project();
     const job = randomUUID();
     const untick = eventOf(
@@ -231,7 +231,7 @@ describe("jobs of a project", () => {
     }
     expect(paged).toEqual(body.map((row) => row.id));
   });
-  it("keep their tag from being removed, by hand and by a list", async () => {
+  it("protect their tag from removal, by hand and by a list", async () => {
     const other = await server.tagNamed("XV-2040");
     await workOn(server, other);
     const { status, body } = await server.ask("DELETE", `/api/tags/${other.id}?version=${other.version}`);

@@ -1,7 +1,7 @@
 import type { Server } from "node:http";
 import { Problem } from "./problem.ts";
 
-/** What is no HTTP never reaches the application: it is answered here, with the same manners. */
+/** A request that is not HTTP never reaches the application: it is answered here, in the same form. */
 export function answerUnreadable(server: Server): void {
   server.on("clientError", (_error, socket) => {
     if (!socket.writable) return void socket.destroy();

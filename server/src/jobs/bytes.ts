@@ -1,3 +1,3 @@
-/** Text as bytes of their own, which a worker hands over without a copy. */
+/** Text as a byte array of its own, which a worker transfers without a copy. */
 export const asBytes = (text: string): Uint8Array<ArrayBuffer> =>
   new Uint8Array(new TextEncoder().encode(text));

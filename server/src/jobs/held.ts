@@ -7,7 +7,7 @@ export interface HeldCatalogue {
   readonly content: Catalogue | null;
 }
 
-/** Told instead of an answer: the task is to be given again, with the catalogue's content. */
+/** Answer of a worker without the catalogue: the task is sent again with its content. */
 export class Needs extends Error {}
 
 const held = new LRUCache<string, Shelf>({ max: 8 });

@@ -11,7 +11,7 @@ const outcomeOf = (job: Promise<unknown>) =>
   );
 
 describe("jobs in worker threads", () => {
-  it("wait in a queue that ends, and leave it when nobody wants them", async () => {
+  it("wait in a limited queue, and leave it when their client does", async () => {
     const jobs = new Jobs({ program: jobWorker, threads: 1, queue: 2 });
     const gone = new AbortController();
     const ask = (signal: AbortSignal | null = null) =>
@@ -23,12 +23,12 @@ describe("jobs in worker threads", () => {
     expect(await ask(gone.signal)).toBe("gone");
     await jobs.close();
   });
-  it("are given up after their time, and the thread with them", async () => {
+  it("are given up after their time, with their thread", async () => {
     const jobs = new Jobs({ program: jobWorker, threads: 1, timeoutMs: 1 });
     expect(await outcomeOf(jobs.run("calculate", { name: "mounting", items }))).toBe("too-long");
     await jobs.close();
   });
-  it("that want more memory than they are given end alone", async () => {
+  it("that exceed their memory end alone", async () => {
     const program = new URL("../../test/greedy-worker.mjs", import.meta.url);
     const jobs = new Jobs({ program, threads: 1, memoryMb: 80 });
     const prove = jobs.run("prove", {} as InputOf<"prove">);

@@ -7,7 +7,7 @@ import type { InputOf, ResultOf, TaskName } from "./tasks/index.ts";
 
 export type JobTrouble = "queue-full" | "too-long" | "too-large" | "gone";
 
-/** A job that was not done: too many wait, it took too long or too much, or nobody wants it any more. */
+/** A job that was not done: too many are waiting, it exceeded time or memory, or it was cancelled. */
 export class JobNotDone extends Error {
   readonly trouble: JobTrouble;
   constructor(trouble: JobTrouble) {
@@ -18,24 +18,24 @@ export class JobNotDone extends Error {
 
 export interface JobsOptions {
   readonly threads?: number;
-  /** Jobs that may wait besides those being done. */
+  /** Jobs that may wait besides the running ones. */
   readonly queue?: number;
   readonly timeoutMs?: number;
   readonly memoryMb?: number;
-  /** What a thread runs; the built one where none is given. */
+  /** Program of a thread; the built one by default. */
   readonly program?: URL;
 }
 
-/** Worker threads with a queue, a limit of time and of memory; whoever goes away takes the job along. */
+/** Worker threads with a queue, and limits of time and memory; a job is cancelled with its request. */
 export class Jobs {
   readonly #pool: Piscina;
   readonly #timeoutMs: number;
-  /** Jobs there may be at once, being done or waiting: the pool itself counts none that can be given up. */
+  /** Most jobs at once, running or waiting: the pool itself does not count those that can be cancelled. */
   readonly #most: number;
   #now = 0;
 
   constructor({
-    // One core stays free for whoever only asks.
+    // One core stays free for plain requests.
     threads = Math.max(1, availableParallelism() - 1),
     queue = 32,
     timeoutMs = 30_000,
@@ -50,8 +50,8 @@ export class Jobs {
       maxThreads: threads,
       idleTimeout: 60_000,
       recordTiming: false,
-      // A proof makes thousands of short-lived candidates: with room for them a tenth less time goes to collecting.
-      // If the young generation can outgrow the old one, running out of memory ends the whole process.
+      // A proof creates thousands of short-lived candidates: with room for them garbage collection takes a tenth less
+      // time. If the young generation can outgrow the old one, running out of memory ends the whole process.
       resourceLimits: {
         maxOldGenerationSizeMb: memoryMb,
         maxYoungGenerationSizeMb: Math.min(192, memoryMb / 5),
@@ -59,7 +59,7 @@ export class Jobs {
     });
   }
 
-  /** Does one job; `signal` gives it up, in the middle where it must. Some are given more time than usual. */
+  /** Runs one job; `signal` cancels it, even while it runs. Some tasks get more time than usual. */
   async run<Name extends TaskName>(
     name: Name,
     input: InputOf<Name>,
@@ -70,7 +70,7 @@ export class Jobs {
     return answer as ResultOf<Name>;
   }
 
-  /** As `run`, with a catalogue that is sent only to a worker that does not hold it. */
+  /** As `run`, with a catalogue that is sent only to a worker without it. */
   async runWith<Name extends "prove" | "drawUp" | "plan" | "jobRecord">(
     name: Name,
     input: Omit<InputOf<Name>, "catalogue">,

@@ -3,7 +3,7 @@ import { move } from "piscina";
 import { Needs } from "./held.ts";
 import { type TaskName, tasks } from "./tasks/index.ts";
 
-// The thread alone, where the system counts them apart: who only asks goes before who computes.
+// Lowers the priority of this thread alone, where the system allows it: plain requests go before computation.
 setPriority(10);
 
 /** Runs one task in a worker thread. */

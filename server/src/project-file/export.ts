@@ -34,7 +34,7 @@ async function headOf(em: EntityManager, id: string, user: string): Promise<Head
   };
 }
 
-/** Hands on lines of one moment of the database, each written as it is stored. */
+/** Yields lines from one snapshot of the database, each as it is stored. */
 async function readLines(
   em: EntityManager,
   id: string,

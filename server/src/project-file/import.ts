@@ -14,7 +14,7 @@ import type { ReadProject } from "./read.ts";
 /** Revisions or versions as they are called in the file, and as they are called here. */
 type Called = Readonly<Record<string, number>>;
 
-/** Finds each catalogue by its digest; one that is not here is put beside those that are, and not in force. */
+/** Finds each catalogue by its digest; a missing one is added without putting it in force. */
 async function catalogues(
   em: EntityManager,
   { catalogues: brought }: ReadProject,
@@ -82,7 +82,7 @@ async function houseRules(
   return called;
 }
 
-/** What the checks let through and the database takes for no value of its column, or for one that is there already. */
+/** Errors for values that pass the checks and the database refuses, or that exist already. */
 async function keeping<T>(what: string, write: () => Promise<T>): Promise<T> {
   try {
     return await write();
@@ -95,7 +95,7 @@ async function keeping<T>(what: string, write: () => Promise<T>): Promise<T> {
 /** Records that go to the database at once, by number and by size. */
 const atOnce = { records: 500, bytes: 8 * 2 ** 20 } as const;
 
-/** Lines of one kind as they stand in the file, some at a time; the kind is what a line begins with. */
+/** Lines of one kind in batches; the beginning of a line names its kind. */
 async function* chunksOf(bytes: Uint8Array): AsyncGenerator<{ kind: Taken; records: string }> {
   let kind: Taken | null = null;
   let lines: string[] = [];
@@ -117,8 +117,8 @@ async function* chunksOf(bytes: Uint8Array): AsyncGenerator<{ kind: Taken; recor
 }
 
 /**
- * Brings a project in under a name: all of it or nothing. Its ids are made anew, so that it may come in twice. The file
- * is read again as it was checked: it is never held whole.
+ * Imports a project under a name, all of it or nothing. Its ids are new, so that it can be imported twice. The file is
+ * read again as it was checked: it is never held as a whole.
  */
 export async function importProject(
   em: EntityManager,

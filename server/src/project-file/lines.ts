@@ -2,13 +2,13 @@ import { Readable } from "node:stream";
 import { createGunzip } from "node:zlib";
 import { NoProject } from "./no-project.ts";
 
-/** What a file may unfold to, and one line of it. */
+/** Limits of the unpacked file, and of one line. */
 const limits = { bytes: 4 * 2 ** 30, line: 64 * 2 ** 20 } as const;
 
-/** The kind of record a line says it is, by what it begins with; undefined where it begins otherwise. */
+/** The kind of record that a line begins with; undefined where it begins otherwise. */
 export const kindOf = (line: string): string | undefined => /^\{"(\w+)"/.exec(line)?.[1];
 
-/** The lines of a packed file one after the other, each with its end, so that memory does not grow with the file. */
+/** The lines of a packed file one by one, so that memory does not grow with the file. */
 export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
   const unpacking = Readable.from([packed]).pipe(createGunzip());
   let [total, line] = [0, 0];

@@ -9,15 +9,15 @@ interface Basis {
 }
 
 /**
- * What records of a file name, so that nothing is named that is not in it and nothing is there twice: ids and digests
- * alone, whatever their number.
+ * References of a file, so that every named record exists and none occurs twice: ids and digests only, whatever their
+ * number.
  */
 export class Named {
   readonly #revisions = new Set<number>();
   readonly #versions = new Set<number>();
   /** The version of the duty in force, by tag. */
   readonly #tags = new Map<string, number>();
-  /** Digest and what it was found by, by proof. */
+  /** Digest and basis, by proof. */
   readonly #proofs = new Map<string, { readonly digest: string; readonly found: string }>();
   readonly #sheets = new Set<string>();
   readonly #jobs = new Set<string>();
@@ -90,7 +90,7 @@ export class Named {
     memory: ({ shape }) => this.#only("memory of lists", shape),
   };
 
-  /** What can be told only of the whole. */
+  /** Checks that need the whole file. */
   whole({ project }: Head): void {
     if (this.#decisions === 0)
       throw new NoProject("The file does not state the catalogue and house rules of the project.");

@@ -9,7 +9,7 @@ import { Named } from "./named.ts";
 import { NoProject } from "./no-project.ts";
 import { endSchema, type Head, headSchema, type RecordOf, recordSchemas } from "./records.ts";
 
-/** A project's file, found to be what it says it is: what of it is looked up here before the rest is taken over. */
+/** A checked project file, with the parts that are looked up before the import. */
 export interface ReadProject {
   readonly head: Head;
   readonly catalogues: readonly RecordOf<"catalogue">[];
@@ -42,7 +42,7 @@ function readHead(text: string): Head {
   return head.data;
 }
 
-/** What a record says of itself that must be true of it. */
+/** Contents of a record that are checked. */
 const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => string | null } = {
   catalogue: ({ revision, digest, content }) => {
     if (digestOf(content) !== digest) return `Catalogue revision ${revision} does not match its digest.`;
@@ -66,7 +66,7 @@ const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => stri
   },
 };
 
-/** A record of the file, checked on its own; which kind it is stands before it. */
+/** A record of the file, validated on its own; its kind precedes it. */
 function readRecord(record: Record<string, unknown>): { name: RecordName; data: unknown } {
   const [named, ...more] = Object.keys(record);
   if (named === undefined || more.length > 0 || !Object.hasOwn(recordSchemas, named))
@@ -84,7 +84,7 @@ function readRecord(record: Record<string, unknown>): { name: RecordName; data: 
   return { name, data: parsed.data };
 }
 
-/** Reads line after line: what stands in the file in which order, what of it is kept, what it names. */
+/** Reads line by line: order of the records, parts to keep, references. */
 class Reading {
   readonly #hash = createHash("sha256");
   readonly #named = new Named();
@@ -107,10 +107,10 @@ class Reading {
 
   #record(record: Record<string, unknown>, said: string | undefined): void {
     const { name, data } = readRecord(record);
-    // It is taken over by what it begins with.
+    // Later steps recognise it by its beginning.
     if (said !== name) throw new NoProject(`The line does not begin with {"${name}".`);
     const index = recordNames.indexOf(name);
-    // Each needs only what came before it: so it is taken over, too.
+    // Each record refers only to earlier ones, so the import can follow the same order.
     if (index < this.#reached) throw new NoProject(`${name} must come before ${recordNames[this.#reached]}.`);
     this.#reached = index;
     this.#named.take(name, data);

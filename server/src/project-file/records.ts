@@ -21,15 +21,15 @@ const count = z
   .min(1)
   .max(2 ** 31 - 1);
 const basis = { catalogueRevision: count, houseRuleVersion: count };
-/** Checked elsewhere, in whatever format it was written. */
+/** Validated elsewhere, in its own format. */
 const document = z.record(z.string(), z.unknown());
-/** A duty has to be readable, and is kept as it was written. */
+/** A duty must be readable, and is kept as it was written. */
 const duty = document.superRefine((value, context) => {
   const read = storedDutySchema.safeParse(value);
   if (!read.success) context.addIssue({ code: "custom", message: read.error.issues[0]!.message });
 });
 
-/** What a project is, in the order in which each needs only what came before it. */
+/** Records of a project, in an order in which each refers only to earlier ones. */
 export const recordSchemas = {
   catalogue: z.strictObject({ revision: count, digest: words, content: document, reason: words, ...signed }),
   houseRules: z.strictObject({ version: count, content: document, reason: words, ...signed }),
@@ -50,7 +50,7 @@ export const recordSchemas = {
       updatedAt: z.iso.datetime({ offset: true }),
       updatedBy: words,
     })
-    // One that an earlier release let be alike to another goes by a key of its own.
+    // A number that an earlier release stored as similar to another has a key of its own.
     .refine(
       ({ number, numberKey }) => numberKey === tagKey(number) || numberKey.startsWith(`${tagKey(number)} ~ `),
       {
@@ -115,7 +115,7 @@ export const recordSchemas = {
 
 export type RecordOf<Name extends RecordName> = z.infer<(typeof recordSchemas)[Name]>;
 
-/** The first line: what project it is. */
+/** The first line: the project. */
 export const headSchema = z.strictObject({
   format: z.string(),
   engine: z.string(),

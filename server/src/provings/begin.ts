@@ -12,10 +12,10 @@ import { deleteOldResults } from "../store/tag-results.ts";
 import { notFound } from "../work/refusal.ts";
 import { kinds } from "./index.ts";
 
-/** How many go into one chunk; fewer, where somebody who took one never came back. */
+/** Records per chunk; fewer after a worker that took a chunk was lost. */
 const sizes = [40, 8, 1];
 
-/** A proving as it is told; `left` is how many of it have no current result yet. */
+/** A proving for the client; `left` is the number of records without a current result. */
 function present(row: ProvingRow, basis: Basis, left: number): ProvingDocument {
   const done = Math.max(0, row.total - left);
   const seconds = (Date.now() - row.askedAt.getTime()) / 1000;
@@ -28,7 +28,7 @@ function present(row: ProvingRow, basis: Basis, left: number): ProvingDocument {
     state: row.state,
     total: row.total,
     done,
-    // After a tenth of a second the rate says nothing yet.
+    // In the first tenth of a second the rate means nothing.
     secondsLeft: row.state === "under way" && done > 0 && seconds > 1 ? (seconds / done) * left : null,
     endedAt: row.endedAt?.toISOString() ?? null,
   };
@@ -42,7 +42,7 @@ async function presentProving(em: EntityManager, row: ProvingRow): Promise<Provi
   return present(row, await basisNamed(em, row.basisId), left);
 }
 
-/** Puts what has no current result yet into the queue. */
+/** Queues the records without a current result. */
 async function enqueue(
   queue: PgBoss,
   proving: string,
@@ -56,7 +56,7 @@ async function enqueue(
   await queue.insert(chunks);
 }
 
-/** Everything is known: nothing is begun, and nothing kept of the question. */
+/** Every result is current: nothing is started or stored. */
 const finishedAtOnce = (
   what: ProvingWhat,
   { catalogueRevision, houseRuleVersion, engine }: Basis,
@@ -73,7 +73,7 @@ const finishedAtOnce = (
   endedAt: new Date().toISOString(),
 });
 
-/** Has what has no current result by a basis proved; one that is under way already is given back. */
+/** Starts a proving of the records without a current result on a basis; one that is already running is returned. */
 export async function startProving(
   em: EntityManager,
   queue: PgBoss,
@@ -105,12 +105,12 @@ export async function startProving(
     return { row, ids };
   });
   if (begun === null) return finishedAtOnce(what, basis);
-  // Killed here, nothing is in the queue: whoever tends provings finds that out and puts it there.
+  // If the process is killed here the queue is empty: the next check finds that and fills it.
   if (begun.ids.length > 0) await enqueue(queue, begun.row.id, begun.ids, 0);
   return presentProving(em, begun.row);
 }
 
-/** Ends a proving that somebody wants no more; what was found is kept. */
+/** Cancels a proving; results so far are kept. */
 export async function cancelProving(
   em: EntityManager,
   project: string,
@@ -155,8 +155,8 @@ export const underWay = async (em: EntityManager): Promise<string[]> =>
   );
 
 /**
- * Sees to one proving: ended where nothing is left of it, put into the queue again where something is and nobody has
- * it. Whatever is left after the last try is left, and said.
+ * Updates one proving: it ends where nothing is left, and is queued again where something is left and no worker has it.
+ * What is left after the last try is reported.
  */
 export async function updateProving(em: EntityManager, queue: PgBoss, id: string): Promise<void> {
   const again = await em.transactional(async (tx) => {
@@ -176,8 +176,8 @@ export async function updateProving(em: EntityManager, queue: PgBoss, id: string
     }
     const last = await lastChunks(tx, id);
     if (last.waiting) return null;
-    // Changed since it was proved, by somebody who goes on working, it is no try; nor where anything else of it was
-    // found meanwhile: whoever took the rest was ended from outside then, not by what it proved.
+    // It is no failed try if records changed since, or if other results arrived meanwhile: then the worker was ended
+    // from outside, not by its proof.
     const inVain =
       last.failedPutAt !== null && !(await kinds[what].foundSince(tx, project, basis, last.failedPutAt));
     const attempts = inVain ? row.attempts + 1 : 0;

@@ -3,5 +3,5 @@ import type { ProvingKind } from "./kind.ts";
 import { list } from "./list.ts";
 import { sheets } from "./sheets.ts";
 
-/** What of a project can be proved as a job. */
+/** Kinds of record that a job can prove. */
 export const kinds: Readonly<Record<ProvingWhat, ProvingKind>> = { list, sheets };

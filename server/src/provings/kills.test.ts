@@ -35,7 +35,7 @@ async function waitUntilProved(n: number): Promise<void> {
   for (let i = 0; i < 3000 && (await proved()) < n; i++) await sleep(50);
   expect(await proved()).toBeGreaterThanOrEqual(n);
 }
-/** What stands proved once two seconds brought nothing more: how fast a machine puts down what it had in hand is its own. */
+/** Number of proved tags once two seconds added none: machines differ in how fast they put work down. */
 async function waitUntilSteady(): Promise<number> {
   for (let last = await proved(); ; ) {
     await sleep(2000);
@@ -52,7 +52,7 @@ beforeEach(async () => {
   processes = [];
   server = await startTestServer();
   path = `/api/projects/${(await server.project()).id}`;
-  // What was written of each tag, written down by the database itself; and a chunk nobody brings back is free sooner.
+  // Every write of each tag, recorded by the database itself; and a lost chunk is free sooner.
   for (const sql of [
     "create table written (tag_id uuid)",
     "create function write_down() returns trigger language plpgsql security definer as $$ begin insert into written values (new.tag_id); return new; end $$",
@@ -67,7 +67,7 @@ afterEach(async () => {
   await server.end();
 });
 
-/** Makes the list so many times as long, each tag with a duty of its own, so that none shares a proof. */
+/** Makes the list this many times as long, each tag with a duty of its own, so that none shares a proof. */
 async function lengthen(times: number): Promise<void> {
   const tags = (await server.sql("select number, duty from tag")).rows as { number: string; duty: Duty }[];
   const more = Array.from({ length: times - 1 }, (_, n) =>
@@ -98,7 +98,7 @@ async function expectEachOnce(): Promise<void> {
 }
 
 describe("a list whose provers are killed", { timeout: 600_000 }, () => {
-  it("is taken up again where it was, none lost and none twice", async () => {
+  it("is continued where it was, none lost and none twice", async () => {
     await lengthen(tries(2, 4));
     const first = await startProcess();
     await startProcess();
@@ -108,20 +108,20 @@ describe("a list whose provers are killed", { timeout: 600_000 }, () => {
     await waitUntilProved(80);
     for (const child of processes) child.kill("SIGKILL");
     expect(await waitUntilSteady()).toBeLessThan(total);
-    // Asked again meanwhile, it is the same proving.
+    // A repeated request during it returns the same proving.
     expect((await ask()).id).toBe(begun.id);
     await startProcess();
     expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: total });
     await expectEachOnce();
   });
-  it("is put into the queue again where the queue was lost", async () => {
+  it("is queued again where the queue was lost", async () => {
     const begun = await ask();
     await server.sql("delete from pgboss.job");
     await startProcess();
     expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: total });
     await expectEachOnce();
   });
-  it("goes on when its connections are cut", async () => {
+  it("continues when its connections are cut", async () => {
     await startProcess();
     const begun = await ask();
     for (const n of [10, 25, 40]) {
@@ -137,8 +137,8 @@ describe("a list whose provers are killed", { timeout: 600_000 }, () => {
   });
 });
 
-describe("a list that somebody gives up", { timeout: 600_000 }, () => {
-  it("stops before it is through, keeps what was found, and is taken up for the rest", async () => {
+describe("a cancelled proving", { timeout: 600_000 }, () => {
+  it("stops early, keeps its results, and is continued for the rest", async () => {
     await lengthen(tries(2, 4));
     await startProcess();
     await startProcess();
@@ -155,8 +155,8 @@ describe("a list that somebody gives up", { timeout: 600_000 }, () => {
   });
 });
 
-describe("a list given up as soon as somebody took of it", { timeout: 600_000 }, () => {
-  it("is put down in the middle of what was taken", async () => {
+describe("a proving cancelled right after a worker took a chunk", { timeout: 600_000 }, () => {
+  it("is put down in the middle of the chunk", async () => {
     await lengthen(2);
     await server.sql("update pgboss.queue set expire_seconds = 60");
     await startProcess();
@@ -164,15 +164,15 @@ describe("a list given up as soon as somebody took of it", { timeout: 600_000 },
     const inFlight = () => count("select count(*) as n from pgboss.job where state = 'active'");
     while ((await inFlight()) === 0) await sleep(20);
     await server.ask("DELETE", `${path}/provings/${begun.id}`);
-    // Two chunks of forty are in hand, seconds of work; a machine half as fast also proves half as much meanwhile.
+    // Two chunks of forty are in progress, seconds of work; a machine half as fast also proves half as much meanwhile.
     while ((await inFlight()) > 0) await sleep(50);
     expect(await proved()).toBeLessThan(80);
   });
 });
 
-describe("what cannot be proved", { timeout: 600_000 }, () => {
-  it("is given up after some tries and said, and the rest is proved", async () => {
-    // A record nobody can read, as a defect of the program would leave it.
+describe("a record that cannot be proved", { timeout: 600_000 }, () => {
+  it("is given up after some tries and reported, and the rest is proved", async () => {
+    // An unreadable record, as a defect of the program would leave it.
     await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017'");
     await startProcess();
     const ended = await provingEnded(server, path, await ask());

@@ -5,7 +5,7 @@ import type { Basis } from "../store/bases.ts";
 
 /** A basis ready to prove by. */
 export interface Ready extends Basis {
-  /** Of everything a proof by it is made of besides the duty and the choice. */
+  /** Everything a proof depends on besides duty and selection. */
   readonly digest: string;
   readonly shelf: Shelf;
   readonly house: HouseRules;
@@ -13,18 +13,18 @@ export interface Ready extends Basis {
 
 /** Something of a project that is proved as a job. */
 export interface ProvingKind {
-  /** Ids of what has no current result by a basis, what is alike next to each other. */
+  /** Ids of the records without a current result, similar ones next to each other. */
   readonly stale: (em: EntityManager, project: string, basis: number) => Promise<readonly string[]>;
   /** How many `stale` would give. */
   readonly countStale: (em: EntityManager, project: string, basis: number) => Promise<number>;
   /** Whether anything was found by a basis since then. */
   readonly foundSince: (em: EntityManager, project: string, basis: number, since: string) => Promise<boolean>;
-  /** Proves some of them and stores what was found; what has a current result by now is passed over. */
+  /** Proves some of them and stores the results; a record with a current result is skipped. */
   readonly prove: (
     em: EntityManager,
     ids: readonly string[],
     by: Ready,
-    /** Asked between one and the next; false ends it, and what was done is kept. */
+    /** Asked after each record; false ends the work, and finished records are kept. */
     wanted: () => Promise<boolean>,
   ) => Promise<void>;
 }

@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => server.end());
 
 describe("a chunk that takes long", () => {
-  it("keeps what it found while the rest is still to come", async () => {
+  it("stores its results while the rest is still to come", async () => {
     const project = (await server.project()).id;
     await server.sql("delete from tag_result");
     await server.ask<Proving>("POST", `/api/projects/${project}/provings`, { what: "list" });
@@ -24,7 +24,7 @@ describe("a chunk that takes long", () => {
     const seen: number[] = [];
     await list.prove(em, ids, await readyBases()(em, basis), async () => {
       seen.push(await stored());
-      // Two seconds for one, as on a machine that others keep busy.
+      // Two seconds for one, as on a busy machine.
       if (seen.length === 4) await sleep(2000);
       return true;
     });

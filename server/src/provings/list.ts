@@ -18,13 +18,13 @@ import {
 } from "../store/tag-results.ts";
 import type { ProvingKind, Ready } from "./kind.ts";
 
-/** Of what the proof of a tag is made: with the same, it is not proved again. */
+/** Inputs of a tag's proof: with equal inputs it is not proved again. */
 const digestFor = (duty: unknown, choice: ChoiceKeys | null, { digest }: Ready): string =>
   digestOf({ duty, choice: choice && { valve: choice.valve, drive: choice.drive }, by: digest });
 
 /**
- * How long what was found is kept in hand: on a machine with much else to do a chunk takes minutes, others wait to see
- * how far it is, and a prover that is ended takes with it what it has in hand.
+ * How long results stay in memory: on a busy machine a chunk takes minutes, users wait for progress, and a worker that
+ * is killed loses what it has in memory.
  */
 const keptEveryMs = 1000;
 
@@ -43,7 +43,7 @@ export const list: ProvingKind = {
       await storeTagResults(em, by.id, made.splice(0));
       kept = Date.now();
     };
-    // One that cannot be proved keeps none of the others back.
+    // One failing record must not hold up the others.
     let failure: unknown = null;
     for (const { id, version, duty: stored, choice, inputDigest } of rows) {
       if (!(await wanted())) break;

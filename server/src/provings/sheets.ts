@@ -12,7 +12,7 @@ export const sheets: ProvingKind = {
   countStale: async (em, project, basis) => (await staleSheetIds(em, project, basis)).length,
   foundSince: resultsSince("sheets"),
   prove: async (em, ids, by, wanted) => {
-    // One that cannot be proved keeps none of the others back.
+    // One failing record must not hold up the others.
     let failure: unknown = null;
     for (const id of ids) {
       if (!(await wanted())) break;
@@ -30,7 +30,7 @@ export const sheets: ProvingKind = {
             outcome: drift.outcome,
             grave: drift.grave,
             drift,
-            // By the clock of the queue: tries are counted by what was found since a chunk was put in.
+            // By the clock of the queue: tries are counted by the results since a chunk was queued.
             provedAt: raw("now()"),
           })
           .onConflict()

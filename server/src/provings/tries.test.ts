@@ -27,7 +27,7 @@ const em = () => server.orm.em.fork() as EntityManager;
 const stateOf = async (id: string) =>
   (await server.ask<Proving[]>("GET", path)).body.find((proving) => proving.id === id)!.state;
 
-/** Proves all that is left, or all but one, and says of the chunks that they came out so. */
+/** Proves everything left, or all but one, and sets the state of the chunks. */
 async function proveWhatIsLeft(chunks: "completed" | "failed", butFor?: string): Promise<void> {
   const [{ basis_id: basis }] = (await server.sql("select basis_id from proving order by asked_at desc"))
     .rows;
@@ -36,13 +36,13 @@ async function proveWhatIsLeft(chunks: "completed" | "failed", butFor?: string):
   await server.sql(`update pgboss.job set state = '${chunks}' where state < 'completed'`);
 }
 
-describe("a try that was in vain", () => {
-  it("is none where somebody goes on changing what was proved", async () => {
+describe("a failed try", () => {
+  it("does not count while a user goes on changing the record", async () => {
     const { id } = (await server.ask<Proving>("POST", path, { what: "list" })).body;
     for (let round = 0; round < 6; round++) {
       await proveWhatIsLeft("completed");
       const tag = await server.tagNamed("XV-3017");
-      // Every other time the proof itself stays what it was.
+      // Every second time the proof itself is unchanged.
       const duty = round % 2 === 0 ? { ...tag.duty, dn: round % 4 === 0 ? 50 : 80 } : tag.duty;
       const saved = await server.ask("PUT", `/api/tags/${tag.id}`, {
         ...editable(tag),
@@ -58,13 +58,13 @@ describe("a try that was in vain", () => {
     expect(await stateOf(id)).toBe("done");
   });
 
-  it("is one where a chunk failed and nothing of it was found, and after three it is said", async () => {
+  it("counts where a chunk failed without results, and after three it is reported", async () => {
     const tags = [await server.tagNamed("XV-3017"), await server.tagNamed("XV-1021")];
     for (const tag of tags)
       await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), duty: { ...tag.duty, dn: 40 } });
     const { id } = (await server.ask<Proving>("POST", path, { what: "list" })).body;
     const states: string[] = [];
-    // At the first the other one is found.
+    // At first the other one gets a result.
     for (let round = 0; round < 4; round++) {
       await proveWhatIsLeft("failed", tags[0]!.id);
       await updateProving(em(), queue, id);
@@ -73,7 +73,7 @@ describe("a try that was in vain", () => {
     expect(states).toEqual(["under way", "under way", "under way", "failed"]);
   });
 
-  it("begins to be counted again where something is found in between", async () => {
+  it("is forgotten where there are results in between", async () => {
     const tags = [await server.tagNamed("XV-3017"), await server.tagNamed("XV-1021")];
     const move = async (number: string, dn: number) => {
       const tag = await server.tagNamed(number);
@@ -88,7 +88,7 @@ describe("a try that was in vain", () => {
       states.push(await stateOf(id));
     };
     for (let n = 0; n < 3; n++) await round();
-    // Two tries found nothing; then another tag is found again.
+    // Two tries had no result; then another tag gets one.
     await move(tags[1]!.number, 100);
     for (let n = 0; n < 3; n++) await round();
     expect(states).toEqual(Array(6).fill("under way"));

@@ -7,14 +7,14 @@ import { underWay, updateProving } from "./begin.ts";
 import { kinds } from "./index.ts";
 import { readyBases } from "./ready.ts";
 
-/** One chunk is proved while the database has another in hand, so that neither waits for the other. */
+/** One chunk is proved while the database works on another, so that neither waits. */
 const lanes = 2;
 
-/** How often whoever works looks into an empty queue, whether it is still wanted, and after what others left. */
+/** Intervals for reading an empty queue, for checking cancellation, and for finding lost chunks. */
 const often = { lookMs: 250, askMs: 50, tendMs: 2000 } as const;
 
 export interface Worker {
-  /** Settles when it has put down what it had in hand. */
+  /** Resolves when running work is put down. */
   readonly stop: () => Promise<void>;
 }
 
@@ -24,7 +24,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
   const stopped = () => stopping.signal.aborted;
   const readyFor = readyBases();
   let tended = 0;
-  /** Provings whose chunks were done since somebody last saw to them. */
+  /** Provings with chunks done since the last update. */
   const touched = new Set<string>();
 
   const provingNow = async (em: EntityManager, id: string) =>
@@ -50,7 +50,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
     for (const id of ids) await updateProving(orm.em.fork() as EntityManager, queue, id);
   };
 
-  /** Nothing waits: what ended is ended, and what others left is taken up. */
+  /** Nothing waits: finished provings are closed, and lost chunks are queued again. */
   async function rest(): Promise<void> {
     await updateAll(touched);
     touched.clear();
@@ -71,7 +71,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
       await queue.fail(provingQueue, job.id, { message: (error as Error).message });
       throw error;
     }
-    // Put down in the middle, it is somebody else's.
+    // Put down half-way, the chunk belongs to another worker.
     if (stopped()) await queue.fail(provingQueue, job.id);
     else await queue.complete(provingQueue, job.id);
   }

@@ -6,7 +6,7 @@ import { takeTurn } from "../store/locks.ts";
 import { Refusal } from "../work/refusal.ts";
 import { jobNamed } from "./read.ts";
 
-/** A job grows by hand: what is beyond this is no work of people. */
+/** A job is filled in by hand: more entries than this are not human work. */
 const mostEvents = 5000;
 
 const otherJob = () =>
@@ -60,8 +60,8 @@ async function storeEvents(tx: EntityManager, jobId: string, events: readonly Ev
 }
 
 /**
- * Adds to a job what a device has of it, the job itself where it is new. Handed in again it adds nothing, so that a
- * device that was cut off before it heard of it simply hands in again.
+ * Adds a device's events to a job, and the job itself where it is new. A repeated request adds nothing, so a device
+ * that lost the answer simply sends again.
  */
 export function handIn(
   em: EntityManager,
@@ -72,7 +72,7 @@ export function handIn(
 ): Promise<Job> {
   return em.transactional(async (tx) => {
     const { kind, valve, plan, startedAt, startedBy, events } = handedIn;
-    // Two devices that hand in at once wait for each other; history gives no right to lock its rows.
+    // Two devices that send at once wait for each other; the rights on history do not allow locking its rows.
     await takeTurn(tx, "a job handed in", id);
     const known = await tx.findOne(ShopJob, { id }, { fields: ["tagId", "kind"], disableIdentityMap: true });
     if (known && (known.tagId !== tag || known.kind !== kind)) throw otherJob();

@@ -5,10 +5,10 @@ import sharp from "sharp";
 import { ShopJob, ShopPicture } from "../store/entities/shop.ts";
 import { notFound, Refusal } from "../work/refusal.ts";
 
-/** What is unpacked at most: a camera's picture, and no picture made to fill the memory. */
+/** Most pixels unpacked: enough for a camera's picture, and no picture made to fill the memory. */
 const mostPixels = 80_000_000;
 
-/** A picture as it is kept: turned upright, no larger than needed, without what the camera wrote into it. */
+/** A picture as it is stored: upright, no larger than needed, without the camera's metadata. */
 async function smaller(original: Uint8Array): Promise<Buffer> {
   try {
     return await sharp(original, { limitInputPixels: mostPixels, failOn: "error" })
@@ -27,7 +27,7 @@ async function smaller(original: Uint8Array): Promise<Buffer> {
 
 const digestOf = (bytes: Uint8Array) => createHash("sha256").update(bytes).digest("hex");
 
-/** Keeps a picture of a job; handed in again it is kept once. */
+/** Stores a picture of a job; a repeated request stores it once. */
 export async function keepPicture(
   em: EntityManager,
   { tag, job, picture }: { tag: string; job: string; picture: string },

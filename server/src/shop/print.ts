@@ -6,7 +6,7 @@ import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/
 import { Tag } from "../store/entities/tag.ts";
 import { notFound } from "../work/refusal.ts";
 
-/** What everything printed of the work on a tag needs: the tag, what it is proved by, and where it is on screen. */
+/** Values for every print about a tag: the tag, its basis, and its address on screen. */
 export interface PrintBasis {
   readonly input: {
     readonly tag: Pick<Tag, "number" | "service" | "unit" | "duty">;
@@ -19,11 +19,11 @@ export interface PrintBasis {
   /** Address of a page of the shop. */
   readonly pageAddress: (page: string) => string;
   readonly catalogue: { readonly digest: string; readonly content: Catalogue };
-  /** Name of a file of it. */
+  /** File name of the print. */
   readonly fileName: (what: string) => string;
 }
 
-/** Reads what a print of a tag needs; `units` is the query as the client sent it. */
+/** Reads the values for a print; `units` is the query as the client sent it. */
 export async function printBasis(
   em: EntityManager,
   id: string,

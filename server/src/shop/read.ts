@@ -6,7 +6,7 @@ import { jobHeads, jobPlace } from "../store/job-rows.ts";
 import { lastOf, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { notFound } from "../work/refusal.ts";
 
-/** Ids are made by devices: one that is none is of no record. */
+/** Ids come from devices: a text that is no id belongs to no record. */
 export function idOf(id: string, what: string): string {
   if (!isUuid(id)) throw notFound(what);
   return id.toLowerCase();

@@ -12,7 +12,7 @@ export interface Basis {
   readonly engine: string;
 }
 
-/** The basis with this engine, made where there is none; undefined where there is no such revision or version. */
+/** The basis with this engine, created where there is none; undefined where there is no such revision or version. */
 export async function basisWith(
   em: EntityManager,
   catalogueRevision: number,
@@ -40,7 +40,7 @@ export async function basisWith(
 export const basisNamed = (em: EntityManager, id: number): Promise<Basis> =>
   em.findOneOrFail(ProofBasis, { id });
 
-/** What a project is proved by: what it is pinned to, and this engine. */
+/** The basis of a project: its pinned revision and version, and this engine. */
 export async function basisOfProject(em: EntityManager, project: string): Promise<Basis> {
   const { catalogueRevision, houseRuleVersion } = await em.findOneOrFail(
     Project,

@@ -10,7 +10,7 @@ const projectBy: Record<Kind, string> = {
   "of sheet": "select t.project_id as id from sheet s join tag t on t.id = s.tag_id where s.id = ?",
 };
 
-/** What a record of a kind is called. */
+/** Names of kinds of record. */
 export const nounOf: Record<Kind, string> = { "in path": "project", "of tag": "tag", "of sheet": "sheet" };
 
 /** The project a record belongs to; null where there is no such record. */

@@ -1,7 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { rowsOf } from "./sql.ts";
 
-/** Tags of another project with their duties, remarks and choices; sheets and history stay where they are. */
+/** Copies tags of another project with their duties, remarks and selections; sheets and history are not copied. */
 export const copyTags = (em: EntityManager, from: string, to: string, time: Date, user: string) =>
   rowsOf(
     em,

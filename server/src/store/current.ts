@@ -14,8 +14,8 @@ export interface CatalogueHead {
 }
 
 /**
- * The revision a project is pinned to, or the one in force: the highest. Its content is half a megabyte and is looked
- * up by its digest.
+ * The revision a project is pinned to, or the highest one. Its content is half a megabyte and is looked up by its
+ * digest.
  */
 export async function catalogueInForce(db: Reader, pinned: number | null = null): Promise<CatalogueHead> {
   const [found] = await rowsOf<{ revision: number; digest: string; created_at: string; created_by: string }>(

@@ -1,7 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { PinnedBasis } from "./entities/bases.ts";
 
-/** What a project is pinned to from now on, and why. */
+/** New basis of a project, and the reason. */
 interface Decision {
   readonly project: string;
   readonly catalogueRevision: number;

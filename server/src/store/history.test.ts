@@ -11,7 +11,7 @@ import { rights } from "./rights.ts";
 let server: TestServer;
 beforeAll(async () => {
   server = await startTestServer();
-  // A trigger for each row speaks only where there is one.
+  // A trigger for each row fires only where there is a row.
   await issueOf(server, await chooseBest(server, "XV-3017"));
   await workOn(server, await server.tagNamed("XV-3017"));
 });
@@ -29,7 +29,7 @@ const columns = {
 };
 const history = Object.entries(columns);
 
-describe("history in the database itself", () => {
+describe("history in the database", () => {
   it.each(history)("refuses its owner to change, remove or empty %s", async (table, column) => {
     for (const sql of [
       `update ${table} set ${column} = 'x'`,
@@ -70,7 +70,7 @@ describe("history in the database itself", () => {
         /permission denied|must be superuser/,
       );
   });
-  it("says the rights of every table, so that none is opened by default", async () => {
+  it("has the rights of every table, so that none is open by default", async () => {
     const { rows } = await server.sql("select tablename from pg_tables where schemaname = 'public'");
     expect(rows.map((r: { tablename: string }) => r.tablename).sort()).toEqual(Object.keys(rights).sort());
   });
@@ -86,7 +86,7 @@ describe("history in the database itself", () => {
   });
 });
 
-describe("who gets into the database", () => {
+describe("access to the database", () => {
   const access = inject("database");
   const enter = async (url: string) => {
     const client = new pg.Client({ connectionString: url });
@@ -107,7 +107,7 @@ describe("who gets into the database", () => {
       await expect(enter(right.href)).rejects.toThrow(/password authentication failed/);
     },
   );
-  // Another account of this machine tries to read the keys, which asks for one to try as.
+  // Another account of this machine tries to read the keys, which needs such an account.
   it.runIf(process.getuid!() === 0)("keeps the keys from another user of the machine", () => {
     const keys = `${testDatabase}.keys/application`;
     const read = (uid?: number) =>

@@ -30,7 +30,7 @@ const listed =
 
 const countOf = async (rows: Promise<{ count: string }[]>) => Number((await rows)[0]!.count);
 
-/** Replaces service, unit, duty and remarks of the tags there are, each with its history; gives how many differed. */
+/** Replaces service, unit, duty and remarks of existing tags, each with its history; returns how many differed. */
 export const replaceListed = (
   em: EntityManager,
   rows: string,
@@ -55,7 +55,7 @@ export const replaceListed = (
     ),
   );
 
-/** Adds the tags that are not there yet, each with its first duty; gives how many. */
+/** Adds new tags, each with its first duty; returns how many. */
 export const addListed = (
   em: EntityManager,
   rows: string,

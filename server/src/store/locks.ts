@@ -15,7 +15,7 @@ const locks = {
 /**
  * Waits for its turn and keeps others waiting until the transaction ends.
  *
- * @param work what must not overlap
+ * @param work that must not overlap
  * @param id the project or job it is limited to; null for the whole database
  */
 export async function takeTurn(

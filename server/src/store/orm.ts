@@ -52,7 +52,7 @@ export async function migrationsOf(orm: MikroORM): Promise<{ executed: number; p
   return { executed, pending: migrationsList.length - executed };
 }
 
-/** Brings the schema up to date, as its owner; several servers starting at once wait for one another. */
+/** Updates the schema, as its owner; several servers starting at once wait for one another. */
 export async function migrate(orm: MikroORM): Promise<void> {
   const connection = orm.em.getConnection();
   await connection.transactional(async (ctx) => {

@@ -13,10 +13,10 @@ export interface Page<Item> {
   readonly next: string | null;
 }
 
-/** One more than is asked for: it tells whether there is another page. */
+/** One more than asked for: it tells whether there is another page. */
 export const limitPlusOne = ({ limit }: PageAsked): number => limit + 1;
 
-/** The page of what was found with `onePast`, presented. */
+/** The page of a result read with `limitPlusOne`, presented. */
 export function pageOf<Found, Item>(
   found: readonly Found[],
   { limit }: PageAsked,
@@ -29,7 +29,7 @@ export function pageOf<Found, Item>(
   };
 }
 
-/** What a page is asked after that no page ended with. */
+/** A cursor that no page ended with. */
 export class NoSuchPage extends Error {
   constructor() {
     super("after: Unknown cursor. Take it from the Link header of the previous page.");

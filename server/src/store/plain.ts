@@ -1,7 +1,7 @@
 import { createHash } from "node:crypto";
 import pg from "pg";
 
-/** Single statements on connections of their own, without a mapper between. */
+/** Single statements on connections of their own, without the mapper. */
 export interface Plain {
   query<Row>(sql: string, values: readonly unknown[]): Promise<Row[]>;
   close(): Promise<void>;
@@ -17,12 +17,12 @@ interface Statement {
 }
 
 /**
- * A pool whose connections prepare each statement once: PostgreSQL then reads and plans no statement anew for each
- * request, which was a third of what a read cost.
+ * A pool whose connections prepare each statement once: PostgreSQL then does not parse and plan it for each request,
+ * which was a third of the cost of a read.
  */
 export function plainSql(connectionString: string): Plain {
   const pool = new pg.Pool({ connectionString, max: 10, types });
-  // One that dies while nobody uses it is replaced; whoever uses one is told by the statement.
+  // An idle connection that dies is replaced; one in use fails its statement.
   pool.on("error", () => undefined);
   const known = new Map<string, Statement>();
   const statement = (sql: string): Statement => {

@@ -2,7 +2,7 @@ import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import PgBoss from "pg-boss";
 import { rowsOf } from "./sql.ts";
 
-/** The queue's schema; what waits in it is told by the tables of the application and can be put there again. */
+/** The schema of the queue; its content can be restored from the application's tables. */
 const queueSchema = "pgboss";
 
 /** The one queue: chunks of provings. */
@@ -14,10 +14,10 @@ export interface Chunk {
   readonly ids: readonly string[];
 }
 
-/** A chunk takes a second; one that was not done within this time is given to somebody else. */
+/** A chunk takes a second; one that is not done within this time goes to another worker. */
 const expireInSeconds = 15;
 
-/** Brings the queue up to date as the owner of its schema, and lets the application put in and take out. */
+/** Updates the queue's schema as its owner, and grants the application access. */
 export async function setUpQueue(ownerUrl: string, role: string, orm: MikroORM): Promise<void> {
   const boss = new PgBoss({
     connectionString: ownerUrl,
@@ -64,7 +64,7 @@ export async function lastChunks(
   return { waiting: waiting === true, failedPutAt: failed ? put_at : null };
 }
 
-/** Connects to the queue as the application; `tends` also sees to what was taken and never done. */
+/** Connects to the queue as the application; `tends` also restores chunks that were taken and never done. */
 export async function connectQueue(
   databaseUrl: string,
   { tends, onError }: { readonly tends: boolean; readonly onError: (error: Error) => void },

@@ -14,7 +14,7 @@ export async function remarksIn(db: Reader, project: string): Promise<string[]> 
 
 const atOnce = 500;
 
-/** The tags of a project some at a time, in the order of their numbers; at least once, where there are none. */
+/** The tags of a project in batches, in the order of their numbers; at least one batch, even if empty. */
 export async function* listedTags(em: EntityManager, project: string): AsyncIterable<ListedTag[]> {
   let after: string | null = null;
   for (;;) {

@@ -4,7 +4,7 @@ import { setUpQueue } from "./queue.ts";
 
 type Right = "select" | "insert" | "update" | "delete";
 
-/** What the application may do with the rows of each table. History is read and added to, and nothing else. */
+/** Rights of the application on each table. History can be read and added to, nothing else. */
 export const rights: Readonly<Record<string, readonly Right[]>> = {
   project: ["select", "insert", "update", "delete"],
   tag: ["select", "insert", "update", "delete"],

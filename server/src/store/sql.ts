@@ -1,10 +1,10 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Plain } from "./plain.ts";
 
-/** What plain SQL needs: connections for single statements, or an entity manager with the transaction it is in. */
+/** Executor of plain SQL: single connections, or an entity manager with its transaction. */
 export type Reader = Pick<Plain, "query"> | Pick<EntityManager, "getConnection" | "getTransactionContext">;
 
-/** Rows of plain SQL, in the transaction there is. Values stand where a question mark does. */
+/** Rows of plain SQL, in the current transaction. Question marks stand for the values. */
 export const rowsOf = <Row>(db: Reader, sql: string, values: readonly unknown[] = []): Promise<Row[]> =>
   "query" in db
     ? db.query<Row>(sql, values)

@@ -5,14 +5,14 @@ import { storedDutySchema } from "@proven-seat/core/duty";
 import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { catalogueKind } from "@proven-seat/core/equipment/catalogue";
 
-/** The duty of a record, whatever version it was written in. */
+/** The duty of a record, in any version. */
 export const dutyOf = ({ duty }: { readonly duty: unknown }): Duty => storedDutySchema.parse(duty);
 
-/** House rules of a record; a rule added since goes by its default. */
+/** House rules of a record; a rule added since then has its default. */
 export const houseRulesOf = ({ content }: { readonly content: unknown }): HouseRules =>
   readHouseRules(content).values;
 
-/** The catalogue of a record, whatever version it was written in. */
+/** The catalogue of a record, in any version. */
 export function catalogueOf({ content }: { readonly content: unknown }): Catalogue {
   const brought = catalogueKind.upcast(content);
   if ("code" in brought) throw new Error(brought.message);

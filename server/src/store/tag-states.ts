@@ -44,7 +44,7 @@ const stateFrom = (row: Row): TagState => ({
 const columns =
   "id, project_id, number, number_key, service, unit, duty, duty_version, choice, remarks, version, updated_at, updated_by";
 
-/** States read or written lately: what stands in a version need not be fetched and read again. */
+/** States read or written lately: a version need not be fetched and parsed again. */
 const recent = new LRUCache<string, TagState>({ max: 500 });
 
 const held = (row: Row): TagState => {
@@ -53,7 +53,7 @@ const held = (row: Row): TagState => {
   return state;
 };
 
-/** The tag as it stands; null where there is none. */
+/** The current state of a tag; null where there is none. */
 export async function tagState(db: Reader, id: string): Promise<TagState | null> {
   const known = recent.get(id);
   if (known) {
@@ -66,7 +66,7 @@ export async function tagState(db: Reader, id: string): Promise<TagState | null>
   return row ? held(row) : null;
 }
 
-/** The state of a version somebody looked at, if it was read lately; else as it stands now. */
+/** The state of the version that was seen, if it was read lately; else the current one. */
 export async function stateLookedAt(db: Reader, id: string, version: number): Promise<TagState | null> {
   const known = recent.get(id);
   return known?.version === version ? known : tagState(db, id);
@@ -80,13 +80,13 @@ export interface TagChange {
   readonly duty: Duty;
   readonly choice: Choice | null;
   readonly remarks: Readonly<Record<string, string>>;
-  /** Whether the duty differs, so that it becomes a version of its own. */
+  /** Whether the duty differs, so that it becomes a new version. */
   readonly newDuty: boolean;
 }
 
 /**
- * Writes the next version of a tag, and of its duty where that differs: one statement, all of it or nothing. Null
- * where the tag is not at that version any more.
+ * Writes the next version of a tag, and of its duty where that differs, in one statement. Null where the tag is no
+ * longer at that version.
  */
 export async function writeTag(
   db: Reader,

@@ -13,7 +13,7 @@ interface OtherBasis {
   readonly houseRuleVersion?: number | undefined;
 }
 
-/** A basis that is asked for: the project's own where it says nothing else. */
+/** A requested basis: the project's own where nothing else is given. */
 export async function basisAskedFor(em: EntityManager, project: string, asked: OtherBasis): Promise<Basis> {
   const own = await basisOfProject(em, project);
   const revision = asked.catalogueRevision ?? own.catalogueRevision;
@@ -27,7 +27,7 @@ export async function basisAskedFor(em: EntityManager, project: string, asked: O
   return found;
 }
 
-/** What a project was pinned to, the newest decision first. */
+/** The bases of a project, the newest decision first. */
 export async function basisDecisions(
   em: EntityManager,
   project: string,
@@ -53,7 +53,7 @@ export async function basisDecisions(
   );
 }
 
-/** Pins a project to another revision or version, older ones too; a stale decision is refused. */
+/** Pins a project to another revision or version, also to an older one; a stale decision is refused. */
 export async function changeBasis(
   em: EntityManager,
   id: string,

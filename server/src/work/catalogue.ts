@@ -73,7 +73,7 @@ const broken = (faults: readonly CatalogueFault[]) =>
     },
   );
 
-/** Puts a new revision on the shelf: all of it or nothing. */
+/** Adds a new revision to the shelf, all of it or nothing. */
 export async function putCatalogue(
   em: EntityManager,
   asked: NewCatalogue,
@@ -84,7 +84,7 @@ export async function putCatalogue(
   const { catalogue } = reading;
   try {
     return await em.transactional(async (tx) => {
-      // One after the other: what is in force must still be so when the next revision is counted.
+      // One by one: the revision in force must not change while the next is numbered.
       await takeTurn(tx, "the catalogue's next revision");
       const { revision, digest } = await catalogueInForce(tx);
       if (revision !== asked.basedOn)
@@ -92,7 +92,7 @@ export async function putCatalogue(
           "stale",
           `Revision ${revision} of the catalogue was imported in the meantime. Check the differences before you replace it.`,
         );
-      // The revision on the shelf is the shelf's own count, whatever the document calls itself.
+      // Revisions are numbered by the shelf, whatever number the document has.
       const [last] = await tx.find(
         CatalogueVersion,
         {},

@@ -55,7 +55,7 @@ export async function removeDraft(em: EntityManager, project: string, id: string
   if (gone === 0) throw notFound("draft");
 }
 
-/** What was said of lists with the same headings. */
+/** Decisions on lists with the same headings. */
 export async function memoryOf(
   em: EntityManager,
   project: string,

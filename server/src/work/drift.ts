@@ -9,7 +9,7 @@ import { DriftAcknowledged, SheetResult } from "../store/entities/provings.ts";
 import { sheetDrifts } from "../store/sheet-results.ts";
 import { Refusal } from "./refusal.ts";
 
-/** Rows that are told; the rest is counted. */
+/** Rows that are sent; the rest is counted. */
 const mostRows = 500;
 
 type Outcome = (typeof driftOutcomes)[number];
@@ -48,8 +48,8 @@ async function driftedSheets(em: EntityManager, project: string, basis: Basis): 
 }
 
 /**
- * What the tags were proved by before: what the project is pinned to, where another basis is asked for; else the one
- * they were proved by last of those that project was ever pinned to.
+ * Earlier basis of the tags: the pinned one, where another basis is asked for; else the last of the project's bases on
+ * which they were proved.
  */
 async function comparedWith(em: EntityManager, project: string, to: Basis): Promise<Basis | null> {
   const own = await basisOfProject(em, project);
@@ -90,7 +90,7 @@ const basisFields = ({ catalogueRevision, houseRuleVersion, engine }: Basis) => 
   engine,
 });
 
-/** What became of a project's sheets and tags by a basis, worst first. */
+/** Results of a project's sheets and tags on a basis, worst first. */
 export async function driftOfProject(em: EntityManager, project: string, to: Basis): Promise<Drift> {
   const from = await comparedWith(em, project, to);
   return {
@@ -109,7 +109,7 @@ export const driftOfSheet = async (
 ): Promise<SheetDrift | null> =>
   (await em.findOne(SheetResult, { sheetId: sheet, basisId: id }))?.drift ?? null;
 
-/** Keeps that somebody has seen what became of a sheet, and why it may stand. */
+/** Stores who acknowledged the result of a sheet, and why it may stay. */
 export async function acknowledge(
   em: EntityManager,
   sheet: string,

@@ -55,11 +55,11 @@ const stale = (version: number) =>
     `House rules version ${version} came into force in the meantime. Check it before you change the rules.`,
   );
 
-/** Puts a new version in force; one based on an older is refused. */
+/** Puts a new version in force; one based on an older version is refused. */
 export async function putHouseRules(em: EntityManager, asked: NewHouseRules, user: string): Promise<Whole> {
   try {
     return await em.transactional(async (tx) => {
-      // One after the other: what is in force must still be so when the next version is counted.
+      // One by one: the version in force must not change while the next is numbered.
       await takeTurn(tx, "the next house rules");
       const { version } = await currentHouseRules(tx);
       if (version !== asked.basedOn) throw stale(version);

@@ -43,7 +43,7 @@ export const presentSheetRow = (sheet: Sheet): SheetRow => {
   };
 };
 
-/** What the engineer looked at when asking for the sheet; the catalogue and the rules only where they are named. */
+/** State seen by the engineer when issuing the sheet; catalogue and rules only where they are given. */
 type Seen = z.infer<typeof issueSheetSchema>;
 
 const staleTag = (tag: Tag) =>
@@ -60,18 +60,18 @@ async function issuedBefore(em: EntityManager, tagId: string, { askedWith }: See
   return sheet && presentSheetRow(sheet);
 }
 
-/** What of a sheet somebody reads: all but its letter, its date and who issued it. */
+/** Content of a sheet for comparison: everything except its letter, date and author. */
 const readOf = ({ digest, tag, notes, override, project, standards }: SheetDocument) => ({
   digest,
   tag,
   notes,
   override: override && { ...override, by: null },
   project,
-  // A sheet of an earlier release says nothing of them.
+  // A sheet of an earlier release has none of them.
   standards: standards ?? "",
 });
 
-/** Refuses a revision that would say what the one before says. */
+/** Refuses a revision that is equal to the one before. */
 async function needChange(em: EntityManager, tag: Tag, next: SheetDocument): Promise<void> {
   const [last] = await em.find(Sheet, { tag: tag.id }, { orderBy: { issuedAt: "desc" }, limit: 1 });
   if (!last) return;
@@ -83,10 +83,10 @@ async function needChange(em: EntityManager, tag: Tag, next: SheetDocument): Pro
   );
 }
 
-/** As it is read back: what is undefined is not there. */
+/** As it is read back: undefined values are absent. */
 const plain = (value: object): unknown => JSON.parse(JSON.stringify(value));
 
-/** What a sheet is proved from: read at one moment, so that it can be compared with what is in force later. */
+/** Inputs of a sheet, read at one moment, for comparison with what is in force later. */
 async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   const tag = await em.findOne(Tag, { id: tagId }, { populate: ["project"] });
   if (!tag) throw notFound("tag");
@@ -143,7 +143,7 @@ async function drawnUp(
   );
 }
 
-/** Who asks for a sheet, and who proves it. */
+/** The requester, and the prover. */
 export interface Asker {
   readonly user: string;
   readonly jobs: Jobs;
@@ -151,8 +151,8 @@ export interface Asker {
 }
 
 /**
- * Issues the next revision of a tag's sheet. It is proved before the tag is locked, for proving takes longer than
- * anybody should wait for a row; under the lock nothing it was proved from may have changed.
+ * Issues the next revision of a tag's sheet. It is proved before the tag is locked, because a proof takes too long for
+ * a lock; under the lock its inputs are compared again.
  */
 export async function issueSheet(
   em: EntityManager,

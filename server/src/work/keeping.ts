@@ -3,13 +3,13 @@ import type { Keeping } from "@proven-seat/contract";
 import { KeptCopies } from "../store/entities/keeping.ts";
 import { Refusal } from "./refusal.ts";
 
-/** What the house keeps now. */
+/** Current settings. */
 export async function copySettings(em: EntityManager): Promise<Keeping> {
   const { copies, version } = await em.findOneOrFail(KeptCopies, { one: true }, { refresh: true });
   return { copies, version };
 }
 
-/** Changes it; a change of what somebody else has changed since is refused. */
+/** Changes them; a change based on outdated settings is refused. */
 export async function changeCopySettings(
   em: EntityManager,
   { copies, version }: Keeping,

@@ -9,7 +9,7 @@ import { writingNumbers } from "./tags.ts";
 
 type List = Exclude<ReadList, { problem: unknown }>;
 
-/** Imports a list: all of it or nothing. */
+/** Imports a list, all of it or nothing. */
 export async function importTags(
   em: EntityManager,
   project: string,
@@ -33,7 +33,7 @@ const refused = (kind: "tags-exist" | "stale", errors: Faults) =>
 
 type Sound = Exclude<List, { twice: unknown }>;
 
-/** What of the project's own stands in the way of a list. */
+/** Reasons in the project why a list cannot be imported. */
 function faultsOf(met: readonly MetTag[], { existing, keys, versions }: Sound): Faults {
   const rows = new Map(keys.map((key, index) => [key, index]));
   return met.flatMap((tag) => {
@@ -51,7 +51,9 @@ function faultsOf(met: readonly MetTag[], { existing, keys, versions }: Sound): 
   });
 }
 
-/** Removes tags that a revised list has no more; one that changed since, or has issued sheets, refuses the list. */
+/**
+ * Removes tags that are no longer in a revised list; if one changed since, or has issued sheets, the list is refused.
+ */
 async function removeGone(em: EntityManager, project: string, gone: Sound["gone"]): Promise<number> {
   if (gone.length === 0) return 0;
   const kept = await removeListed(em, project, gone);
@@ -80,7 +82,7 @@ async function storeList(
   list: Sound,
   user: string,
 ): Promise<ImportResult> {
-  // Two lists of one project at once would add the same tags twice or wait for each other's rows in a ring.
+  // Two lists of one project at once would add the same tags twice or deadlock on each other's rows.
   await takeTurn(em, "lists of a project", project);
   const met = await meetTags(em, project, list.keys);
   const faults = faultsOf(met, list);

@@ -73,7 +73,7 @@ export async function projectNamed(em: EntityManager, id: string): Promise<Proje
   return (await em.findOne(Project, { id })) ?? Promise.reject(notFound("project"));
 }
 
-/** What a project is proved by. */
+/** The basis of a project. */
 export interface Pinned {
   readonly catalogueRevision: number;
   readonly houseRuleVersion: number;
@@ -99,7 +99,7 @@ export function addProject(
   });
 }
 
-/** Tells a taken name from other failures of a write. */
+/** Tells a duplicate name from other failures of a write. */
 export async function naming<T>(name: string, write: () => Promise<T>): Promise<T> {
   try {
     return await write();
@@ -128,7 +128,7 @@ async function newest(em: EntityManager): Promise<Pinned> {
 function begun(em: EntityManager, asked: NewProject, user: string): Promise<ProjectDocument> {
   return em.transactional(async (tx) => {
     const from = asked.copyOf === undefined ? null : await projectNamed(tx, asked.copyOf);
-    // A copy is proved by what its original is proved by; an empty one starts with the newest there is.
+    // A copy keeps the basis of its original; an empty one starts with the newest.
     const project = addProject(tx, asked, from ?? (await newest(tx)), user);
     await tx.flush();
     const { id, catalogueRevision, houseRuleVersion, createdAt: time } = project;

@@ -1,6 +1,6 @@
 import type { Problem as ProblemDocument } from "@proven-seat/contract";
 
-/** Ways in which what was asked cannot be done; which status each is answered with is said where HTTP is spoken. */
+/** Kinds of refusal; the HTTP layer maps each to a status. */
 export type RefusalKind =
   | "not-there"
   | "stale"

@@ -4,7 +4,7 @@ import { basisOfProject } from "../store/bases.ts";
 import { type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { tagMarks, tagSummaries } from "../store/tag-results.ts";
 
-/** Marks of every tag of a project that was proved by what it is pinned to. */
+/** Marks of every tag of a project that was proved on its basis. */
 export async function marksOf(
   em: EntityManager,
   project: string,
@@ -19,7 +19,7 @@ export async function marksOf(
   );
 }
 
-/** What was found of some tags of a project. */
+/** Results of some tags of a project. */
 export async function summariesOf(
   em: EntityManager,
   project: string,

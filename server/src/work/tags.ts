@@ -31,10 +31,10 @@ export const presentTag = (tag: Tag): TagDocument => ({
   updatedBy: tag.updatedBy,
 });
 
-/** A state as it is told: what only the database needs stays here. */
+/** A state for the client, without the columns only the database needs. */
 export const presentState = ({ numberKey: _, ...tag }: TagState): TagDocument => tag;
 
-/** The tag as it stands. */
+/** The current tag. */
 export async function tagNamed(db: Reader, id: string): Promise<TagState> {
   return (await tagState(db, id)) ?? Promise.reject(notFound("tag"));
 }
@@ -87,7 +87,7 @@ const numberTaken = (number: string) =>
     },
   );
 
-/** Tells a taken tag number from other failures of a write. */
+/** Tells a duplicate tag number from other failures of a write. */
 export async function writingNumbers<T>(number: string, write: () => Promise<T>): Promise<T> {
   try {
     return await write();
@@ -122,8 +122,8 @@ const stale = (now: TagState, edited: SaveTag) =>
   );
 
 /**
- * Saves an edited tag; a stale edit is refused with both versions. What stood in the version that was looked at is
- * known or read without a lock: the statement that writes does so only while the tag is at that version.
+ * Saves an edited tag; a stale edit is refused with both versions. The version that was seen is in memory or read
+ * without a lock: the statement writes only while the tag is at that version.
  */
 export async function saveTag(db: Reader, id: string, edited: SaveTag, user: string): Promise<TagDocument> {
   const was = await stateLookedAt(db, id, edited.version);
@@ -140,7 +140,7 @@ export async function saveTag(db: Reader, id: string, edited: SaveTag, user: str
   }
   const change = {
     ...now,
-    // One that an earlier release let be alike to another goes by its own key until it is renamed.
+    // A number that an earlier release stored as similar to another uses its own key until it is renamed.
     numberKey: number === n ? was.numberKey : tagKey(number),
     newDuty: !isDeepStrictEqual(d, duty),
   };
@@ -149,7 +149,7 @@ export async function saveTag(db: Reader, id: string, edited: SaveTag, user: str
   throw stale(await tagNamed(db, id), edited);
 }
 
-/** Removes a tag as it was looked at; one with issued sheets is kept with them. */
+/** Removes a tag at the version that was seen; one with issued sheets is kept with them. */
 export function removeTag(em: EntityManager, id: string, version: number): Promise<void> {
   return em.transactional(async (tx) => {
     const tag = await lockedTag(tx, id);

@@ -5,7 +5,7 @@ import { DutyVersion, Tag } from "../store/entities/tag.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
 import { catalogueOf, dutyOf, houseRulesOf } from "../store/stored.ts";
 
-/** What was looked at, and every record that is not what it says it is. */
+/** The records examined, and every record with a fault. */
 export interface Verified {
   readonly tags: number;
   readonly duties: number;
@@ -45,7 +45,7 @@ async function eachOf<Row extends object>(
   }
 }
 
-/** A record that only has to be readable, in whatever format it was written. */
+/** A record that only has to be readable, in its own format. */
 const read =
   <Row>(reading: (row: Row) => unknown) =>
   (row: Row): null => {
@@ -68,8 +68,8 @@ function sheetFault({ content }: Sheet): string | null {
 }
 
 /**
- * Reads every record of a database: duties, catalogues and house rules in whatever format they were written, every
- * digest against what it is of, every sheet proved again.
+ * Reads every record of a database: duties, catalogues and house rules in their own format, every digest with its
+ * content, every sheet proved again.
  */
 export async function verifyStored(em: EntityManager): Promise<Verified> {
   const tags = await eachOf<Tag>(em, Tag, { id: "asc" }, ({ number }) => `tag ${number}`, read(dutyOf));

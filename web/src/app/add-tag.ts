@@ -5,12 +5,12 @@ import { inProject, useProject } from "./project.ts";
 import { queryClient, useTagRows } from "./queries.ts";
 import { queryKeys } from "./query-keys.ts";
 
-/** Says to the bench that the tag was made a moment ago: its number is to be written over. */
+/** State for the bench: the tag is new, so its number is selected for typing. */
 export interface NewTagState {
   readonly newTag: true;
 }
 
-/** Makes a tag with a number nobody has, and opens it on its duty. */
+/** Creates a tag with a free number, and opens it on its duty. */
 export function useAddTag(): () => Promise<void> {
   const project = useProject();
   const rows = useTagRows(project?.id).data;

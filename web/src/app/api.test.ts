@@ -12,7 +12,7 @@ const page = (items: unknown[], next?: string) =>
   });
 
 describe("a list of the server", () => {
-  it("is read to its end, in as few pages as may be asked for", async () => {
+  it("is read to its end, in the largest pages", async () => {
     const asked: string[] = [];
     const pages = [page([1, 2], "/api/projects/p/tags?limit=10000&after=2"), page([3])];
     vi.stubGlobal("fetch", async (address: string) => {
@@ -22,7 +22,7 @@ describe("a list of the server", () => {
     expect(await callAll("tags", { parameters: { id: "p" } })).toEqual([1, 2, 3]);
     expect(asked).toEqual(["/api/projects/p/tags?limit=10000", "/api/projects/p/tags?limit=10000&after=2"]);
   });
-  it("is not half read: a page that cannot be had is a failure of the whole", async () => {
+  it("is all or nothing: a failed page fails the whole list", async () => {
     const pages = [page([1], "/api/projects?after=1")];
     vi.stubGlobal("fetch", async () => pages.shift() ?? Promise.reject(new TypeError("no network")));
     await expect(callAll("projects")).rejects.toThrow(/cannot be reached/);
@@ -30,7 +30,7 @@ describe("a list of the server", () => {
 });
 
 describe("an answer", () => {
-  it("that is a problem says its sentence", async () => {
+  it("that is a problem shows its sentence", async () => {
     const detail = "There is no such tag.";
     vi.stubGlobal(
       "fetch",
@@ -44,7 +44,7 @@ describe("an answer", () => {
       new ApiProblem({ detail } as never),
     );
   });
-  it("of no content is nothing", async () => {
+  it("without content is undefined", async () => {
     const asked: string[] = [];
     vi.stubGlobal("fetch", async (address: string) => {
       asked.push(address);

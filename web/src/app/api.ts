@@ -21,7 +21,7 @@ interface Call {
   parameters?: Record<string, string>;
   query?: Record<string, string>;
   body?: unknown;
-  /** In place of a body of JSON. */
+  /** Replaces a JSON body. */
   file?: Blob;
   signal?: AbortSignal;
 }
@@ -50,7 +50,7 @@ async function send(name: EndpointName, address: string, { body, file, signal }:
 const takes = (name: EndpointName): string =>
   (addresses[name] as Address).takes ?? "application/octet-stream";
 
-/** Calls an endpoint; the answer has the type the contract gives it. */
+/** Calls an endpoint; the answer has the type of the contract. */
 export async function call<Name extends EndpointName>(
   name: Name,
   request: Call = {},

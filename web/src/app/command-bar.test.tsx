@@ -55,14 +55,14 @@ describe("the command bar", () => {
     expect(onClose).toHaveBeenCalledOnce();
     expect(where()).toBe("/projects/p/tags/t7");
   });
-  it("draws forty of ten thousand tags, the rest by writing more", () => {
+  it("draws forty of ten thousand tags, and the rest as the user types", () => {
     drawn();
     write("xv-");
     expect(items()).toHaveLength(40);
     write("xv-9999");
     expect(items()).toHaveLength(1);
   });
-  it("does what the room in front offers, and names the key", () => {
+  it("offers the actions of the room, with their keys", () => {
     const act = vi.fn();
     useCommands.setState({ ofRoom: [{ name: "Add an operating case", key: "a", act }] });
     drawn();
@@ -101,7 +101,7 @@ describe("the command bar", () => {
     fireEvent.click(screen.getByText("Legend"));
     expect(onLegend).toHaveBeenCalledOnce();
   });
-  it("takes the first item on Enter, though none is marked yet", () => {
+  it("takes the first item on Enter, even if none is marked yet", () => {
     const { onClose } = drawn();
     write("flare");
     document.querySelector("[cmdk-item]")!.setAttribute("aria-selected", "false");
@@ -118,7 +118,7 @@ describe("the command bar", () => {
     expect(onClose).toHaveBeenCalledOnce();
     expect(where()).toBe("/projects/p/tags/t1");
   });
-  it("says so where nothing is of that name", () => {
+  it("reports where nothing matches", () => {
     drawn();
     write("no such thing");
     expect(screen.getByText(/No match/)).toBeTruthy();

@@ -34,7 +34,7 @@ export default function CommandBar({
   onLegend,
   onShortcuts,
 }: {
-  /** What was typed before it was there. */
+  /** Text typed before it was mounted. */
   typed?: string;
   onClose: () => void;
   onLegend: () => void;
@@ -43,7 +43,7 @@ export default function CommandBar({
   const focusReturn = useFocusReturn();
   const [text, setText] = useState(typed);
   const input = useRef<HTMLInputElement>(null);
-  // Not deferred: Enter right after the last letter must act on what that letter left.
+  // Not deferred: Enter right after the last letter must act on the list for that letter.
   const wanted = text.trim().toLowerCase();
   const project = useProject();
   const projects = useProjects().data ?? [];
@@ -93,7 +93,7 @@ export default function CommandBar({
           {...focusReturn}
           onOpenAutoFocus={(event) => {
             focusReturn.onOpenAutoFocus();
-            // By itself it would take the focus with its text selected: the next letter would replace what was typed.
+            // By default it would take the focus with its text selected, and the next letter would replace it.
             event.preventDefault();
             input.current?.focus();
           }}

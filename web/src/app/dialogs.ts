@@ -1,4 +1,4 @@
-/** The dialogs that can open in front of any room, fetched together. */
+/** The dialogs of every room, fetched together. */
 export { default as CommandBar } from "./command-bar.tsx";
 export { default as LegendDialog } from "./legend-dialog.tsx";
 export { default as ShortcutsDialog } from "./shortcuts-dialog.tsx";

@@ -6,7 +6,7 @@ import { useProjects, useTag } from "./queries.ts";
 import { useReading } from "./reading.ts";
 import { TagUnread } from "./tag-unread.tsx";
 
-/** Everything below a project's address: it is there, and is the one to come back to. */
+/** Everything below a project's address: checks that the project exists, and remembers it. */
 export function InProject() {
   const { project: id = "" } = useParams();
   const { data } = useProjects();
@@ -15,7 +15,7 @@ export function InProject() {
   const { set } = useReading.getState();
   useEffect(() => {
     if (system === undefined) return;
-    // Entered, it is read in its own units; whoever then reads in others goes on doing so.
+    // On entry the project's units apply; a reader who then changes them keeps the change.
     if (useReading.getState().project !== id) set({ project: id, system });
   }, [system, id, set]);
   if (data && !project)

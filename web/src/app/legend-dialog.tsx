@@ -1,7 +1,7 @@
 import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 
-/** What the marks mean, and what results are. */
+/** Meaning of the marks, and of results. */
 export default function LegendDialog({
   onClose,
   onShortcuts,

@@ -3,8 +3,7 @@ import { tagKey } from "@proven-seat/core/basis/text";
 import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
 
 /**
- * The next number of a numbering that nobody has, alike to the eye or not: the run of # is the figure, at least as
- * long.
+ * The next free number of a numbering, also not similar to a used one: the run of # is the number, at least as long.
  */
 export function nextNumber(numbering: string, usedNumbers: readonly string[]): string {
   const used = new Set(usedNumbers.map(tagKey));

@@ -4,7 +4,7 @@ import { useProjects } from "./queries.ts";
 
 const allProjects = "all";
 
-/** The project that is open, and the way to another. */
+/** The open project, and a menu of the others. */
 export function ProjectSwitch() {
   const { data = [] } = useProjects();
   const project = useProject();

@@ -3,7 +3,7 @@ import { useMatch } from "react-router";
 import { useProjects } from "./queries.ts";
 import { useReading } from "./reading.ts";
 
-/** The project the address names, else the one that was open last, else the first that is not put away. */
+/** The project of the address, else the one opened last, else the first that is not archived. */
 export function useProject(): Project | undefined {
   const { data } = useProjects();
   const named = useMatch("/projects/:project/*")?.params.project;
@@ -13,7 +13,7 @@ export function useProject(): Project | undefined {
   );
 }
 
-/** Its id, which the address tells before the projects are read. */
+/** Its id, known from the address before the projects are read. */
 export function useProjectId(): string | undefined {
   const named = useMatch("/projects/:project/*")?.params.project;
   const open = useProject()?.id;
@@ -25,8 +25,7 @@ export const inProject = (project: Pick<Project, "id"> | undefined, path: string
   project ? `/projects/${project.id}${path}` : path;
 
 /**
- * Makes addresses below the project whose room this is; elsewhere they have none before them and lead to the project
- * they belong to.
+ * Builds addresses below the project of the current room; elsewhere they have no prefix and lead to their own project.
  */
 export function useAddress(): (path: string) => string {
   const id = useMatch("/projects/:project/*")?.params.project;

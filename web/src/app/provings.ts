@@ -4,12 +4,12 @@ import { useEffect, useRef, useState } from "react";
 
 interface Live {
   readonly provings: readonly Proving[];
-  /** The connection is away; it is made again by itself. */
+  /** The connection is lost; it reconnects by itself. */
   readonly lost: boolean;
 }
 const nothing: Live = { provings: [], lost: false };
 
-/** Provings of a project as they go, for as long as somebody looks. */
+/** Provings of a project, live while the page shows them. */
 export function useLiveProvings(project: string | undefined): Live {
   const [live, setLive] = useState<Live>(nothing);
   useEffect(() => {
@@ -23,17 +23,17 @@ export function useLiveProvings(project: string | undefined): Live {
   return live;
 }
 
-/** While something is being proved, what was found is read again no more often than this. */
+/** While a proving runs, results are read again no more often than this. */
 const readAgainMs = 2500;
 
-/** Reads what was found again as more of it is, not with every step of it, and whole when a proving has ended. */
+/** Reads results again as more arrive, not with every step, and completely when a proving has ended. */
 export function useReadAsProved(provings: readonly Proving[], read: () => unknown): void {
   const done = provings.reduce((sum, proving) => sum + proving.done, 0);
   const underWay = provings.filter(({ state }) => state === "under way").length;
   const last = useRef({ done: 0, underWay: 0, at: 0 });
   useEffect(() => {
     const { current } = last;
-    // One that had ended before anybody looked is in what was read already.
+    // The results of a proving that ended earlier are read already.
     const ended = underWay < current.underWay;
     const more = underWay > 0 && done > current.done && performance.now() - current.at > readAgainMs;
     current.underWay = underWay;

@@ -9,7 +9,7 @@ export const queryClient = new QueryClient({
     queries: {
       // A problem document will not get better by asking again; a lost connection may.
       retry: (count, error) => !(error instanceof ApiProblem) && count < 3,
-      // The server may run on this very machine: a browser that sees no network says nothing of it.
+      // The server may run on this machine: a browser without a network can still reach it.
       networkMode: "always",
       persister: serverFirst,
       refetchOnWindowFocus: false,

@@ -1,7 +1,7 @@
 import { useRouteError } from "react-router";
 import { Notice } from "../parts/notice.tsx";
 
-/** What is shown when a room itself breaks: what was kept, and what to do. */
+/** Shown when a room itself fails: what is safe, and what to do. */
 export function RoomFailure() {
   const error = useRouteError();
   return (

@@ -8,7 +8,7 @@ import { useReading } from "./reading.ts";
 import { RoomFailure } from "./room-failure.tsx";
 import { Shell } from "./shell.tsx";
 
-/** The first visit opens on the demo tag with a problem worth seeing; later ones on the line-up. */
+/** The first visit opens on the demo tag with a typical problem; later ones on the line-up. */
 function Entrance() {
   const { data, error, refetch } = useProjects();
   const visited = useReading((s) => s.visited);

@@ -31,7 +31,7 @@ describe("single-character keys", () => {
     expect(add).toHaveBeenCalledTimes(2);
     expect(save).toHaveBeenCalledOnce();
   });
-  it("act by the character that stands in, which is shown where it acts", () => {
+  it("act by their replacement, which is shown at the action", () => {
     const add = vi.fn();
     render(<Room acts={{ n: add }} />);
     render(<ShortcutsDialog onClose={vi.fn()} />);
@@ -56,7 +56,7 @@ describe("single-character keys", () => {
     expect(document.querySelector("kbd")).toBeNull();
     expect([add, down, find].map((act) => act.mock.calls.length)).toEqual([0, 1, 1]);
   });
-  it("refuse a character that is taken, or none, and say by what", () => {
+  it("refuse a used character, or none, and name the use", () => {
     render(<ShortcutsDialog onClose={vi.fn()} />);
     type("Add a tag", "i");
     expect(screen.getByRole("alert").textContent).toBe('"i" is already used for "Import a line list".');

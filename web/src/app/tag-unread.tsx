@@ -4,7 +4,7 @@ import { Notice } from "../parts/notice.tsx";
 import { ApiProblem } from "./api.ts";
 import { useAddress } from "./project.ts";
 
-/** In place of a tag that could not be read: there is none, or the server is out of reach. */
+/** Replaces a tag that could not be read: it does not exist, or the server cannot be reached. */
 export function TagUnread({ error, onAgain }: { error: Error; onAgain: () => void }) {
   const address = useAddress();
   const { pathname } = useLocation();

@@ -3,7 +3,7 @@ import { useId } from "react";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useReading, useUnits } from "./reading.ts";
 
-/** Fields of the duty that may have a unit of their own. */
+/** Fields of the duty with a unit of their own. */
 const fields: readonly (readonly [field: string, label: string, quantity: Quantity])[] = [
   ["cases.upstreamBarG", "upstream of a case", "pressure"],
   ["cases.downstreamBarG", "downstream of a case", "pressure"],
@@ -61,7 +61,7 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
   const pickQuantity = (quantity: Quantity) => (unit: string | null) => {
     const { [quantity]: _, ...rest }: Partial<Record<Quantity, string>> = units;
     const next: Partial<Record<Quantity, string>> = unit === null ? rest : { ...rest, [quantity]: unit };
-    // A difference is read on the same scale as what it is a difference of.
+    // A difference uses the scale of its quantity.
     if (quantity === "temperature") {
       const { "temperature difference": __, ...others } = next;
       set({

@@ -23,7 +23,7 @@ function Room({ load }: { load?: Parameters<typeof useDialogs>[0] }) {
 const press = (key: string) => fireEvent.keyDown(document.body, { key });
 
 describe("a dialog that is still being fetched", () => {
-  it("gets what was typed for it, and nothing acts behind it", async () => {
+  it("gets the keys typed for it, and nothing acts behind it", async () => {
     render(<Room />);
     for (const key of "/xv-n1") press(key);
     expect(screen.queryByText(/search or run a command/)).toBeNull();
@@ -36,7 +36,7 @@ describe("a dialog that is still being fetched", () => {
     press("/");
     expect(screen.getByText("search or run a command:")).toBeTruthy();
   });
-  it("is no longer wanted after Escape", async () => {
+  it("is dropped after Escape", async () => {
     add.mockClear();
     render(<Room />);
     press("/");
@@ -46,7 +46,7 @@ describe("a dialog that is still being fetched", () => {
     await vi.waitFor(async () => expect(await import("./dialogs.ts")).toBeTruthy());
     expect(screen.queryByText(/search or run a command/)).toBeNull();
   });
-  it("that cannot be fetched is reported when it is wanted, not before, and is tried again", async () => {
+  it("that cannot be fetched is reported when it is opened, not before, and is tried again", async () => {
     add.mockClear();
     const load = vi.fn(() => import("./dialogs.ts"));
     load.mockRejectedValueOnce(new TypeError("offline")).mockRejectedValueOnce(new TypeError("offline"));

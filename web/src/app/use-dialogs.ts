@@ -5,8 +5,8 @@ type Dialogs = Awaited<ReturnType<typeof fetchDialogs>>;
 export type DialogName = "search or run a command" | "legend" | "units" | "shortcuts";
 
 /**
- * Which dialog is open in front of the room. The dialogs are fetched when the page starts, so that they open at once
- * later. Keys typed before the code has arrived are kept for the dialog and do not reach the room behind it.
+ * The dialog that is open in front of the room. The dialogs are fetched when the page starts, so that they open at once
+ * later. Keys typed before the code arrives go to the dialog and not to the room behind it.
  *
  * @param load fetches the code of the dialogs
  */
@@ -35,7 +35,7 @@ export function useDialogs(load: () => Promise<Dialogs> = fetchDialogs) {
   return {
     dialogs,
     open: dialogs === null ? null : wanted,
-    /** What was typed before the dialog opened. */
+    /** Text typed before the dialog opened. */
     typed,
     /** The last dialog asked for could not be fetched. */
     failed,

@@ -5,7 +5,7 @@ import type { Answer, AskedProof, Question } from "../workers/asked.ts";
 import { PastProof } from "../workers/past-proof.ts";
 import { type Manner, useAnswer, useAnswers } from "./answers.ts";
 
-/** A proof whose answers come when the test says so. */
+/** A proof whose answers come when the test sends them. */
 function held(id: number) {
   const open = new Map<string, { answer: (value: number) => void; refuse: (why: Error) => void }>();
   const asked: string[] = [];
@@ -58,7 +58,7 @@ describe("questions to a proof", () => {
     const { result } = effects(null, ["a"]);
     expect(result.current).toMatchObject({ answers: [undefined], failure: null });
   });
-  it("are not asked on of a proof another has taken the place of, and its late answer is dropped", async () => {
+  it("stop when a new proof replaces theirs, and their late answer is dropped", async () => {
     const [first, two] = [held(1), held(2)];
     const { result, rerender } = effects(first.proof, ["a", "b"]);
     rerender({ proof: two.proof, fields: ["a", "b"] });
@@ -68,7 +68,7 @@ describe("questions to a proof", () => {
     await two.answer("a", 5);
     expect(result.current.answers).toEqual([5, undefined]);
   });
-  it("keep what the proof before answered readable, and say that it is not of this one", async () => {
+  it("keep the previous proof's answer readable, marked as such", async () => {
     const [first, two] = [held(1), held(2)];
     const { result, rerender } = effects(first.proof, ["a", "b"]);
     await first.answer("a", 4);
@@ -78,7 +78,7 @@ describe("questions to a proof", () => {
     await two.answer("b", 7);
     expect(result.current).toMatchObject({ answers: [7, 4], current: [true, false] });
   });
-  it("forget it where it would mislead", async () => {
+  it("drop it where it would mislead", async () => {
     const [first, two] = [held(1), held(2)];
     const { result, rerender } = effects(first.proof, ["a"], { keep: false });
     await first.answer("a", 4);
@@ -95,7 +95,7 @@ describe("questions to a proof", () => {
     expect(request.asked).toEqual(["a", "b", "c"]);
     expect(result.current.answers).toEqual([4, 5, undefined]);
   });
-  it("are kept up to a number: the oldest is asked again when it is wanted again", async () => {
+  it("are kept up to a number: the oldest is asked again when needed", async () => {
     const request = held(1);
     const names = Array.from({ length: 201 }, (_, i) => `f${i}`);
     const { result, rerender } = effects(request.proof, []);
@@ -109,7 +109,7 @@ describe("questions to a proof", () => {
     expect(result.current.answers).toEqual([undefined]);
     expect(request.asked.filter((name) => name === "f0")).toHaveLength(2);
   });
-  it("say what went wrong, and nothing of a proof that is past", async () => {
+  it("report an error, and nothing of an old proof", async () => {
     const [first, two] = [held(1), held(2)];
     const { result, rerender } = effects(first.proof, ["a"]);
     await first.refuse("a", new PastProof());
@@ -135,7 +135,7 @@ describe("questions to a proof", () => {
 });
 
 describe("a single question", () => {
-  it("shows the answer before it until its own comes in", async () => {
+  it("shows the previous answer until its own arrives", async () => {
     const request = held(1);
     const { result, rerender } = renderHook(
       ({ field }: { field: string | null }) =>

@@ -12,27 +12,27 @@ interface Found<T> {
 }
 
 export interface Answers<T> {
-  /** In the order asked; undefined while there is none. */
+  /** In the order of the questions; undefined while there is none. */
   readonly answers: readonly (T | undefined)[];
-  /** Which of them are of this proof. */
+  /** Which of them belong to this proof. */
   readonly current: readonly boolean[];
-  /** The answer that came in last, whatever it was asked for. */
+  /** The last answer, to any of the questions. */
   readonly last: T | undefined;
   readonly failure: string | null;
 }
 
 export interface Manner {
-  /** Milliseconds before the first question: while somebody types, the next proof must not wait behind these. */
+  /** Milliseconds before the first question: while a user types, the next proof must not wait behind these. */
   readonly pause?: number;
   /** False where the answers of the proof before would mislead. */
   readonly keep?: boolean;
 }
 
-/** Answers kept of one proof: more than any list asks for at once. */
+/** Most answers kept of one proof: more than any list needs at once. */
 const maximumKept = 200;
 const nothing = { proof: null, answers: new Map(), before: new Map(), last: undefined, failure: null };
 
-/** What is known of these questions, be it of the proof before. */
+/** Answers to these questions, from this proof or the one before. */
 const answersFor = <T>({ answers, before }: Found<T>, keys: readonly string[]) =>
   new Map(
     keys.flatMap((key) => {
@@ -42,8 +42,8 @@ const answersFor = <T>({ answers, before }: Found<T>, keys: readonly string[]) =
   );
 
 /**
- * Asks a proof one question after the other, each a short task of its own in the worker, and drops what comes
- * in after a newer proof or other questions have taken their place. What was answered once of a proof is not asked again.
+ * Asks a proof one question after the other, each a short task in the worker, and drops answers that arrive after a
+ * newer proof or other questions. An answered question is not asked again.
  */
 export function useAnswers<Name extends Question>(
   proof: AskedProof | null,
@@ -62,7 +62,7 @@ export function useAnswers<Name extends Question>(
       setFound((previous) => {
         const same = previous.proof === proof;
         const answers = new Map(same ? previous.answers : []).set(key, answer);
-        // Somebody who walks through hundreds of rows does not keep them all.
+        // A user who walks through hundreds of rows does not need all of them kept.
         if (answers.size > maximumKept) answers.delete(answers.keys().next().value!);
         return {
           proof,
@@ -99,7 +99,7 @@ export function useAnswers<Name extends Question>(
   };
 }
 
-/** The answer to one question; until it comes, the one before it. */
+/** The answer to one question; the previous answer until it arrives. */
 export function useAnswer<Name extends Question>(
   proof: AskedProof | null,
   name: Name,

@@ -35,7 +35,7 @@ describe("bench store", () => {
     expect(names[1]).not.toMatch(/\d/);
     expect(names[2]).toBe(`${names[0]} 3`);
   });
-  it("takes a number of forty characters, and says so where it is longer", () => {
+  it("takes a number of forty characters, and reports a longer one", () => {
     const content = useBench.getState().content!;
     expect(faultsOf({ ...content, number: "X".repeat(40) })).toEqual({});
     expect(faultsOf({ ...content, number: "X".repeat(41) })).toEqual({ number: "At most 40 characters." });
@@ -56,13 +56,13 @@ describe("bench store", () => {
     undo();
     expect(useBench.getState().content!.number).toBe("XV-1");
   });
-  it("keeps what could not be read until it can", () => {
+  it("keeps unreadable text until it is valid", () => {
     useBench.getState().setUnreadable("dn", "155");
     expect(useBench.getState().unreadable).toEqual({ dn: "155" });
     useBench.getState().clearUnreadable("dn");
     expect(useBench.getState().unreadable).toEqual({});
   });
-  it("does not lose the sight of a conflict by typing on", () => {
+  it("keeps a conflict in sight while the user types on", () => {
     useBench.getState().setSave({ kind: "stale", current: tag });
     useBench.getState().editTag({ service: "mine" });
     expect(useBench.getState().save.kind).toBe("stale");
@@ -70,18 +70,18 @@ describe("bench store", () => {
 });
 
 describe("drafts and differences", () => {
-  it("brings a draft back as it was kept", () => {
+  it("restores a draft as it was stored", () => {
     const draft = { version: 3, content: contentOf(tag), unreadable: { dn: "155" } };
     keepDraft(tag.id, draft);
     expect(readDraft(tag.id)).toEqual(draft);
     dropDraft(tag.id);
     expect(readDraft(tag.id)).toBeNull();
   });
-  it("takes no broken draft for one", () => {
+  it("ignores a broken draft", () => {
     localStorage.setItem(`proven-seat-draft-${tag.id}`, "{broken");
     expect(readDraft(tag.id)).toBeNull();
   });
-  it("names every field two versions differ in", () => {
+  it("names every field in which two versions differ", () => {
     const mine = contentOf(tag);
     const theirs = { ...mine, service: "other", duty: { ...mine.duty, dn: 80 } };
     expect(differencesBetween(mine, theirs)).toEqual(

@@ -16,14 +16,14 @@ interface BenchState {
   readonly tagId: string | null;
   readonly version: number;
   readonly content: TagContent | null;
-  /** What its list said besides; nobody edits it here. */
+  /** Remarks from its list; they are not edited here. */
   readonly remarks: Readonly<Record<string, string>>;
-  /** Texts that could not be read as figures, by path: kept as typed. */
+  /** Texts that are no valid numbers, by path: kept as typed. */
   readonly unreadable: Readonly<Record<string, string>>;
   readonly save: SaveState;
   readonly order: Order;
   readonly selected: string | null;
-  /** Candidates looked at side by side, at most four; the oldest makes room. */
+  /** Candidates for comparison, at most four; a fifth replaces the oldest. */
   readonly compared: readonly string[];
 
   readonly open: (
@@ -53,7 +53,7 @@ const nextId = (cases: readonly OperatingCase[]) => {
   return `c${n}`;
 };
 
-/** The bench being edited: content with undo, what is saved of it, and what is in hand. */
+/** The edited tag: content with undo, its save state, and the selected candidate. */
 export const useBench = create<BenchState>()(
   temporal(
     (set, get) => {

@@ -1,7 +1,7 @@
 import type { Choice, Tag } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
 
-/** What a person edits of a tag. */
+/** Content of a tag that a user edits. */
 export interface TagContent {
   readonly number: string;
   readonly service: string;

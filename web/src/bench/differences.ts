@@ -14,7 +14,7 @@ const words = (value: unknown): string =>
       ? JSON.stringify(value)
       : String(value);
 
-/** What two versions of a tag differ in, field by field. */
+/** Differences of two versions of a tag, field by field. */
 export function differencesBetween(yours: TagContent, theirs: TagContent): ContentDifference[] {
   return microdiff({ ...yours } as Record<string, unknown>, { ...theirs } as Record<string, unknown>).map(
     (d) => ({

@@ -14,7 +14,7 @@ export function keepDraft(tagId: string, draft: Draft): void {
   try {
     localStorage.setItem(keyOf(tagId), JSON.stringify(draft));
   } catch {
-    // A full or forbidden store cannot keep a draft; the save state still says "not saved".
+    // A full or forbidden store cannot keep a draft; the save state still shows "not saved".
   }
 }
 
@@ -37,6 +37,6 @@ export function dropDraft(tagId: string): void {
   try {
     localStorage.removeItem(keyOf(tagId));
   } catch {
-    // Nothing was kept where nothing can be removed.
+    // If nothing can be removed, nothing was stored.
   }
 }

@@ -1,7 +1,7 @@
 import { dutySchema } from "@proven-seat/core/duty";
 import type { TagContent } from "./content.ts";
 
-/** Faults of a content by path, each with a sentence that says what to do. */
+/** Faults of a content by path, each with a sentence on what to do. */
 export function faultsOf(content: TagContent): Record<string, string> {
   const faults: Record<string, string> = {};
   const number = content.number.trim();

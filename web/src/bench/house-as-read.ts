@@ -9,5 +9,5 @@ const store = create<AsRead>(() => ({ values: null }));
 /** Keeps the house rules a prover was started with. */
 export const keepHouse = (values: HouseRules): void => store.setState({ values });
 
-/** The house rules proofs are made by; null before the first. For words beside a proof: proofs are given theirs. */
+/** House rules of the proofs; null before the first proof. For words beside a proof: proofs receive theirs. */
 export const useHouseAsRead = (): HouseRules | null => store((s) => s.values);

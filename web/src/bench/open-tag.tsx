@@ -12,7 +12,7 @@ import { saveNow } from "./saving.ts";
 /** How many rooms hold a tag open. */
 const held = new Map<string, number>();
 
-/** Opens the tag of the address: what the server has, or what was kept unsaved on this device. */
+/** Opens the tag of the address, from the server or from an unsaved draft on this device. */
 export function OpenTag({ rest, children }: { rest: string; children: (tagId: string) => ReactNode }) {
   const { project, tagId = "" } = useParams();
   const tag = useTag(tagId);
@@ -21,12 +21,12 @@ export function OpenTag({ rest, children }: { rest: string; children: (tagId: st
   useEffect(() => setReading({ visited: true }), [setReading]);
 
   useEffect(() => {
-    // A tag already on the bench is not opened again: a refetch must not undo what is being typed.
+    // A tag already on the bench is not opened again: a refetch must not undo typing.
     if (!tag.data || useBench.getState().tagId === tagId) return;
     const draft = readDraft(tagId);
     useBench.getState().open(tag.data, draft);
     useBench.temporal.getState().clear();
-    // A draft made on an older version must meet the server's word on it, not overwrite it.
+    // A draft of an older version must be compared with the server's version, not overwrite it.
     if (draft) useBench.getState().setSave({ kind: "unsaved" }, draft.version);
   }, [tag.data, tagId]);
 
@@ -36,7 +36,7 @@ export function OpenTag({ rest, children }: { rest: string; children: (tagId: st
       held.set(tagId, held.get(tagId)! - 1);
       if (useBench.getState().tagId !== tagId) return;
       void saveNow().finally(() => {
-        // From room to room a tag stays open: the next one holds it by now.
+        // Between rooms a tag stays open, because the next room already uses it.
         if (held.get(tagId) === 0 && useBench.getState().tagId === tagId)
           useBench.setState({ tagId: null, content: null });
       });

@@ -45,7 +45,7 @@ export function useProver(): { prover: ProverHandle | null; failure: string | nu
   return { prover, failure: failure ?? catalogue.error?.message ?? house.error?.message ?? null };
 }
 
-/** What is on the bench, proved: marks and figures turn together, when all that is shown at once has come in. */
+/** The proved content of the bench: marks and values change together, when all of them have arrived. */
 export function useBenchProof(): BenchProof {
   const { prover, failure } = useProver();
   const content = useBench((s) => s.content);

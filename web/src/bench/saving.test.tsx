@@ -31,8 +31,8 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-describe("saving by itself", () => {
-  it("keeps an edit on this device at once, and on the server after half a second", async () => {
+describe("autosave", () => {
+  it("stores an edit on this device at once, and on the server after half a second", async () => {
     const { asked } = answering(saved({ service: "recycle" }));
     render(<Autosave />);
     act(() => state().editTag({ service: "recycle" }));
@@ -56,7 +56,7 @@ describe("saving by itself", () => {
     expect(asked).toHaveLength(1);
     expect(asked[0]!.body).toMatchObject({ service: "recy" });
   });
-  it("saves again what was edited while a save was on its way, on the version that came back", async () => {
+  it("saves again what was edited during a save, on the new version", async () => {
     let answer: (response: Response) => void = () => undefined;
     const { asked } = answering(saved({ version: 5 }));
     const real = fetch;
@@ -78,7 +78,7 @@ describe("saving by itself", () => {
     expect(state()).toMatchObject({ version: 5, save: { kind: "saved" } });
     expect(state().content!.service).toBe("two");
   });
-  it("keeps what the server cannot be reached for, says so, and tries again", async () => {
+  it("keeps edits while the server cannot be reached, reports it, and tries again", async () => {
     vi.stubGlobal("fetch", async () => Promise.reject(new TypeError("no network")));
     render(<Autosave />);
     act(() => state().editTag({ service: "offline" }));
@@ -100,7 +100,7 @@ describe("saving by itself", () => {
     await wait(1);
     expect(state().save.kind).toBe("saved");
   });
-  it("does not send what cannot be read or may not be, and says how many entries", async () => {
+  it("does not send unreadable or invalid entries, and reports their number", async () => {
     const { asked } = answering(saved());
     render(<Autosave />);
     act(() => state().setUnreadable("dn", "155"));
@@ -134,7 +134,7 @@ describe("saving by itself", () => {
     expect(asked).toHaveLength(1);
     expect(readDraft(tag.id)?.content.service).toBe("mine still");
   });
-  it("takes a refusal that says the same for its own save, whose answer was lost", async () => {
+  it("recognises its own save, whose answer was lost, in a refusal", async () => {
     const stored: Tag = { ...tag, version: 4, service: "recycle" };
     const refused = new Response(
       JSON.stringify({ type: "/problems/stale", title: "", status: 409, detail: "changed", current: stored }),
@@ -147,7 +147,7 @@ describe("saving by itself", () => {
     expect(state().version).toBe(4);
     expect(readDraft(tag.id)).toBeNull();
   });
-  it("says why the server refuses anything else", async () => {
+  it("shows why the server refuses anything else", async () => {
     answering({ [`PUT ${address}`]: problem(422, "number: A tag of that number is there already.") });
     render(<Autosave />);
     act(() => state().editTag({ number: "XV-2" }));
@@ -166,12 +166,12 @@ describe("saving by itself", () => {
 });
 
 describe("saving on demand", () => {
-  it("asks nothing where all is saved", async () => {
+  it("sends nothing where all is saved", async () => {
     const { asked } = answering({});
     await saveNow();
     expect(asked).toEqual([]);
   });
-  /** Opens another tag while a save is under way, and then lets the save be answered. */
+  /** Opens another tag during a save, and then lets the save be answered. */
   async function leaveBeforeAnswer(response: Response): Promise<void> {
     let answer: (response: Response) => void = () => undefined;
     vi.stubGlobal("fetch", () => new Promise<Response>((done) => (answer = done)));
@@ -182,11 +182,11 @@ describe("saving on demand", () => {
     answer(response);
     await saving;
   }
-  it("does not call saved what belongs to a tag that was left", async () => {
+  it("does not report saved for a tag that was left", async () => {
     await leaveBeforeAnswer(new Response(JSON.stringify({ ...tag, version: 4 })));
     expect(state().version).toBe(1);
   });
-  it("does not report a refusal of what belongs to a tag that was left", async () => {
+  it("does not report a refusal for a tag that was left", async () => {
     const gone = { title: "Gone", status: 404, detail: "There is no such tag." };
     const headers = { "content-type": "application/problem+json" };
     await leaveBeforeAnswer(new Response(JSON.stringify(gone), { status: 404, headers }));

@@ -32,7 +32,7 @@ async function saveOnce(): Promise<void> {
     if (!(error instanceof ApiProblem))
       return setSave({ kind: "kept", why: "the server cannot be reached, trying again" });
     const { current, detail } = error.problem;
-    // A save whose answer was lost is refused when it is tried again: what it says is there already.
+    // A repeated save whose first answer was lost is refused because its content is stored already.
     if (current && differencesBetween(content, contentOf(current)).length === 0)
       markSaved(tagId, content, unreadable, current);
     else setSave(current ? { kind: "stale", current } : { kind: "kept", why: detail });
@@ -41,7 +41,7 @@ async function saveOnce(): Promise<void> {
 
 type Bench = ReturnType<typeof useBench.getState>;
 
-/** What was sent is stored: the bench goes on from the version it has become. */
+/** The sent content is stored: the bench continues from the new version. */
 function markSaved(
   tagId: string,
   content: Bench["content"],
@@ -50,7 +50,7 @@ function markSaved(
 ): void {
   const now = useBench.getState();
   if (now.tagId !== tagId) return;
-  // An entry that cannot be read changes no content, and is an edit all the same.
+  // An unreadable entry changes no content, but it is an edit.
   const editedMeanwhile = now.content !== content || now.unreadable !== unreadable;
   now.setSave(
     editedMeanwhile ? { kind: "unsaved" } : { kind: "saved", at: new Date(stored.updatedAt) },
@@ -63,7 +63,7 @@ function markSaved(
   void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
 }
 
-/** Saves what is on the bench now; calls that come while one runs wait for it. */
+/** Saves the present content of the bench; calls during a save wait for it. */
 export async function saveNow(): Promise<void> {
   while (running) await running;
   if (useBench.getState().save.kind === "saved") return;

@@ -157,7 +157,7 @@ const draws: { readonly [Kind in Block["kind"]]: ComponentType<Of<Kind>> } = {
   remark: ({ words }) => <p className="mt-1 text-[12px] text-dim">{words}</p>,
   table: Table,
   verdict: VerdictLine,
-  // On screen one is there already.
+  // On screen there is one already.
   code: ({ says, address, more }) => (
     <p className="mt-1 text-[12px] text-dim">
       {says} {address} {more}

@@ -1,7 +1,7 @@
 import type { Drawing, Mark, Tone } from "@proven-seat/core/outcome/documents";
 import { useId } from "react";
 
-/** The tones of a drawing on screen; what has none is left as the paper is. */
+/** The tones of a drawing on screen; a shape without a tone has the background colour. */
 const tones: Readonly<Partial<Record<Tone, string>>> = {
   ink: "var(--ink)",
   dim: "var(--dim)",

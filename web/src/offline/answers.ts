@@ -1,18 +1,18 @@
 import { createStore, delMany, get, set, update } from "idb-keyval";
 
-/** What a page was told, as it was told it. */
+/** A stored answer of the server. */
 export interface KeptAnswer {
-  /** When the server said so, ms since 1970. */
+  /** Time of the answer, ms since 1970. */
   readonly at: number;
-  /** The build that asked: another one may expect another shape. */
+  /** The build that asked: another build may expect another shape. */
   readonly build: string;
   readonly data: unknown;
 }
 
-/** Answers kept on a device; a page wants four or five, most of which it shares with its neighbours. */
+/** Most answers stored on a device; a page needs four or five, most of them shared with its neighbours. */
 const mostKept = 400;
 
-/** When each answer was told, by its question: read to make room without reading the answers. */
+/** Time of each answer, by its question, for making room without reading the answers. */
 type Times = Readonly<Record<string, number>>;
 const times = "times of all";
 
@@ -23,7 +23,7 @@ const store = () => {
   return opened;
 };
 
-/** The build this page was made by: its entry bears the name of all that it draws in. */
+/** The build of this page; its name is part of the key. */
 const thisBuild = (): string => document.querySelector("script[type=module][src]")?.getAttribute("src") ?? "";
 
 /** Keeps an answer by the question it is to; the oldest make room. */
@@ -42,7 +42,7 @@ export async function keepAnswer(question: string, time: number, data: unknown):
   await delMany(gone, store());
 }
 
-/** What was kept to a question by this build; undefined where nothing was, or the device keeps nothing. */
+/** The stored answer to a question from this build; undefined where there is none, or the device stores nothing. */
 export async function keptAnswer(question: string): Promise<KeptAnswer | undefined> {
   try {
     const kept = await get<KeptAnswer>(question, store());

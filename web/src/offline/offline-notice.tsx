@@ -1,7 +1,7 @@
 import { day, hour } from "../parts/dates.ts";
 import { useOffline } from "./offline.ts";
 
-/** Says that what is shown was kept, and since when. */
+/** Notice that stored data is shown, and from when. */
 export function OfflineNotice() {
   const since = useOffline((s) => Math.min(...Object.values(s.answers)));
   if (!Number.isFinite(since)) return null;

@@ -8,7 +8,7 @@ import { keepAnswer, keptAnswer } from "./answers.ts";
 import { serverFirst, useOffline, worksOffline } from "./offline.ts";
 
 const visit = (path: string) => window.history.replaceState(null, "", path);
-/** A page made by this build: its entry is not put in, for it would be loaded. */
+/** A page of this build: its entry is not added, because it would be loaded. */
 const program = (build: string) => {
   const entry = { getAttribute: () => build } as unknown as Element;
   vi.spyOn(document, "querySelector").mockReturnValue(entry);
@@ -38,7 +38,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-describe("rooms that are worked in away from the server", () => {
+describe("rooms that work offline", () => {
   it.each([
     ["/projects/p/tags/t/shop/strip", true],
     ["/projects/p/tags/t/shop", true],
@@ -50,8 +50,8 @@ describe("rooms that are worked in away from the server", () => {
   ])("%s: %s", (path, is) => expect(worksOffline(path)).toBe(is));
 });
 
-describe("an answer that was kept", () => {
-  it("stands in for a server out of reach, and says so until the server answers", async () => {
+describe("a stored answer", () => {
+  it("replaces an unreachable server's, marked until the server answers", async () => {
     await keepAnswer(question, 1000, ["kept"]);
     answers(away);
     expect(await read()).toEqual(["kept"]);
@@ -60,7 +60,7 @@ describe("an answer that was kept", () => {
     expect(await read()).toEqual(["new"]);
     expect(noted()).toEqual([]);
   });
-  it("does not stand in for a server that says no, but for one in trouble", async () => {
+  it("does not replace a refusal, but the answer of a server in trouble", async () => {
     await keepAnswer(question, 1000, ["kept"]);
     answers(async () => json({ status: 404, detail: "gone" }, 404));
     await expect(read()).rejects.toBeInstanceOf(ApiProblem);
@@ -74,7 +74,7 @@ describe("an answer that was kept", () => {
     visit("/projects/p/tags/t/duty");
     await expect(read()).rejects.toThrow(/cannot be reached/);
   });
-  it("of another build is none: it may have another shape", async () => {
+  it("of another build is ignored: it may have another shape", async () => {
     await keepAnswer(question, 1000, ["kept"]);
     program("/assets/two.js");
     answers(away);

@@ -6,14 +6,14 @@ import { rooms } from "../rooms/index.ts";
 import type { KeptAnswer } from "./answers.ts";
 
 interface Away {
-  /** Answers on the page that the server has not given now, with when it gave them, by question. */
+  /** Answers on the page that are not from the server now, with their time, by question. */
   readonly answers: Readonly<Record<string, number>>;
 }
 
-/** What of this page was kept on the device, for the server could not be asked. */
+/** Stored answers on this page, while the server cannot be reached. */
 export const useOffline = create<Away>()(() => ({ answers: {} }));
 
-/** How long a page waits for a server that does not answer where it could show what is kept, ms. */
+/** How long a page with stored data waits for a silent server, ms. */
 const patienceMs = 6000;
 
 /** Whether a page is worked with where no server may be in reach. */
@@ -23,23 +23,22 @@ export const worksOffline = (pathname: string): boolean =>
       offline && matchPath(inProject ? `/projects/:project${path}` : path, pathname) !== null,
   ) || rooms.some(({ offline, path }) => offline && matchPath(path, pathname) !== null);
 
-/** Says that an answer is a kept one; null where the server has given it, or nobody shows it any more. */
+/** Marks an answer as stored; null where it came from the server, or is no longer shown. */
 export function note(question: string, kept: KeptAnswer | null): void {
   useOffline.setState(({ answers: { [question]: _, ...answers } }) => ({
     answers: kept === null ? answers : { ...answers, [question]: kept.at },
   }));
 }
 
-/** A server in trouble says no more of what was asked than one that is not there. */
+/** A server in trouble counts as unreachable. */
 const isUnreachable = (error: unknown): boolean =>
   error instanceof NoConnection || (error instanceof ApiProblem && error.problem.status >= 500);
 
 const late = Symbol("the server has not answered yet");
 
 /**
- * Asks the server; in a room that is worked in away from it, what it last said stands in for it.
- *
- * Elsewhere what is not fresh is not shown: a bench that shows yesterday's duty would prove another valve.
+ * Asks the server; in a room that works offline its last answer replaces a missing one. Elsewhere old data is not
+ * shown: a bench with yesterday's duty would prove another valve.
  */
 export const serverFirst: QueryPersister = async (ask, context, { queryHash }) => {
   const asked = (async () => ask(context))();

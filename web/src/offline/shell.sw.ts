@@ -1,6 +1,6 @@
 import { cleanupOutdatedCaches, matchPrecache, precache } from "workbox-precaching";
 
-/** The page and all it draws in, put in by the build. */
+/** The page and everything it loads, listed by the build. */
 declare const __PROGRAM__: readonly { url: string; revision: string | null }[];
 
 const worker = self as unknown as ServiceWorkerGlobalScope;
@@ -14,7 +14,7 @@ cleanupOutdatedCaches();
 worker.addEventListener("install", () => void worker.skipWaiting());
 worker.addEventListener("activate", (event) => event.waitUntil(worker.clients.claim()));
 
-/** The server's page; without it the kept one, which is the same at every address. */
+/** The server's page; without it the stored one, which is the same at every address. */
 async function page(request: Request): Promise<Response> {
   const kept = await matchPrecache("/");
   const hurries = kept !== undefined && inShop.test(new URL(request.url).pathname);
@@ -29,7 +29,7 @@ async function page(request: Request): Promise<Response> {
 worker.addEventListener("fetch", (event) => {
   const { request } = event;
   const { origin, pathname } = new URL(request.url);
-  // What the server says is asked of the server alone: pages keep it, and say when it was said.
+  // Data comes from the server only: pages store it themselves, with its time.
   if (request.method !== "GET" || origin !== worker.location.origin || pathname.startsWith("/api/")) return;
   if (request.mode === "navigate") event.respondWith(page(request));
   else event.respondWith(matchPrecache(request).then((kept) => kept ?? fetch(request)));

@@ -5,12 +5,12 @@ import { queryClient } from "../app/queries.ts";
 import { keepAnswer } from "./answers.ts";
 import { note, useOffline, worksOffline } from "./offline.ts";
 
-/** How often the server is looked for while it is out of reach. */
+/** Interval for trying an unreachable server. */
 const everyMs = 4000;
 
 const isKept = ({ queryHash }: Query) => queryHash in useOffline.getState().answers;
 
-/** Keeps what the page shows, and says when it does; what is shown of what was kept is not kept anew. */
+/** Stores the data of the page and reports when it has; stored data that is shown is not stored again. */
 function keeping(onKept: (kept: boolean) => void): () => void {
   const cache = queryClient.getQueryCache();
   const done = new WeakSet<object>();
@@ -23,7 +23,7 @@ function keeping(onKept: (kept: boolean) => void): () => void {
       await keepAnswer(query.queryHash, dataUpdatedAt, data);
       onKept(true);
     } catch {
-      // A full or forbidden store: the page works on with a connection, and says so.
+      // A full or forbidden store: the page works with a connection only, and shows that.
       done.delete(data);
       onKept(false);
     }
@@ -35,9 +35,9 @@ function keeping(onKept: (kept: boolean) => void): () => void {
   });
 }
 
-/** The program itself: kept by a worker that answers in place of a server that does not. */
+/** The program itself, stored by a service worker that answers for an unreachable server. */
 const keepProgram = async (): Promise<boolean> => {
-  // A served build has it; without a secure address browsers offer none.
+  // A served build has it; browsers offer service workers on secure addresses only.
   if (!import.meta.env.PROD || !("serviceWorker" in navigator)) return false;
   await navigator.serviceWorker.register("/away.js");
   await navigator.serviceWorker.ready;
@@ -45,8 +45,7 @@ const keepProgram = async (): Promise<boolean> => {
 };
 
 /**
- * A room that is worked in away from the server: what it shows is kept on this device, and asked for anew when the
- * server is in reach again.
+ * Makes a room work offline: its data is stored on this device, and read again when the server can be reached.
  *
  * @returns whether this page opens without a connection; null while that is being seen to
  */
@@ -59,7 +58,7 @@ export function useOfflineRoom(): boolean | null {
     const end = keeping(setAnswers);
     return () => {
       end();
-      // Elsewhere what was kept does not stand in for the server.
+      // Elsewhere stored data does not replace the server's.
       queueMicrotask(() => {
         if (worksOffline(location.pathname)) return;
         void queryClient.resetQueries({ predicate: isKept });

@@ -2,13 +2,13 @@ import { useEffect, useRef } from "react";
 import { useReading } from "../app/reading.ts";
 import { type PageColours, pageColours, startChart } from "./charts.ts";
 
-/** A chart drawn from what it shows and the colours of the page; `options` must be the same while that is. */
+/** A chart with the colours of the page; `options` must stay the same object while the data does. */
 export function Chart({
   options,
   says,
 }: {
   options: (colours: PageColours) => Record<string, unknown>;
-  /** For those who do not see it. */
+  /** Text alternative. */
   says: string;
 }) {
   const element = useRef<HTMLDivElement>(null);

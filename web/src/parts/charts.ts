@@ -57,7 +57,7 @@ export const axisText = (colours: PageColours) => ({
   fontSize: 11,
 });
 
-/** Starts a chart on an element and keeps it as large as the element. */
+/** Starts a chart on an element and follows the size of the element. */
 export function startChart(element: HTMLElement): { chart: EChartsType; end: () => void } {
   const chart = init(element, null, { renderer: "svg" });
   const watch = new ResizeObserver(() => chart.resize());

@@ -1,4 +1,4 @@
-/** In place of an answer that is on its way, or of one that could not be had. */
+/** Shown while an answer is awaited, or when it failed. */
 export const Coming = ({ failure, children }: { failure: string | null; children: string }) =>
   failure === null ? (
     <p className="p-2 text-dim">{children}</p>

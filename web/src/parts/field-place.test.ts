@@ -4,7 +4,7 @@ import { enterField, entryOf, nextToKnow, pathOf } from "./field-place.ts";
 
 const open = ["dn", "cases.0.upstreamBarG", "lineDesignation", "fluid.family", "cases.0.temperatureC"];
 
-describe("what must be known next", () => {
+describe("the next mandatory value", () => {
   it("goes from field to field, pressures and temperatures of the cases last", () => {
     const walked: (string | null)[] = [];
     for (
@@ -21,12 +21,12 @@ describe("what must be known next", () => {
       "cases.0.temperatureC",
     ]);
   });
-  it("takes up what was passed over, and ends where nothing else is left", () => {
+  it("returns to skipped ones, and ends where nothing else is left", () => {
     expect(nextToKnow(open, "cases.0.temperatureC")).toBe("dn");
     expect(nextToKnow(["dn"], "dn")).toBeNull();
     expect(nextToKnow([], null)).toBeNull();
   });
-  it("starts from the beginning where the field just left is known by now", () => {
+  it("starts from the beginning where the field just left is filled in", () => {
     expect(nextToKnow(open, "service")).toBe("dn");
   });
 });
@@ -35,7 +35,7 @@ describe("the place of a field", () => {
   afterEach(() => {
     document.body.innerHTML = "";
   });
-  it("takes the cursor, what is there selected", () => {
+  it("takes the cursor, with its text selected", () => {
     document.body.innerHTML =
       '<div data-field="cases.0.upstreamBarG"><span><input value="12.5"></span></div>';
     const input = document.querySelector("input")!;

@@ -1,11 +1,11 @@
 /** Where a field of the duty is entered: the element that carries its path. */
 const placeOf = (path: string) => document.querySelector<HTMLElement>(`[data-field="${CSS.escape(path)}"]`);
 
-/** What takes the focus for a path, of the duty or of the header; null where it is not on screen. */
+/** The element that takes the focus for a path of the duty or the header; null where it is not on screen. */
 export const entryOf = (path: string): HTMLElement | null =>
   placeOf(path)?.querySelector<HTMLElement>("input, select, button") ?? null;
 
-/** Puts the cursor into the entry of a path, what is there selected. */
+/** Moves the cursor to the entry of a path and selects its text. */
 export function enterField(path: string): void {
   const entry = entryOf(path);
   entry?.scrollIntoView({ block: "nearest" });
@@ -20,8 +20,8 @@ export const pathOf = (element: EventTarget): string | null =>
     : null;
 
 /**
- * The next that must be known: after the one just entered, or from the beginning. Pressures and temperatures come
- * last: they are entered case by case. Null when nothing is left.
+ * The next mandatory value: after the one just entered, or from the beginning. Pressures and temperatures come last,
+ * because they are entered case by case. Null when nothing is left.
  */
 export function nextToKnow(open: readonly string[], from: string | null): string | null {
   const ofCases = (path: string) => path.startsWith("cases");

@@ -1,3 +1,3 @@
-/** Figures stand in the face of figures, words in that of words, where either may stand. */
+/** Typeface for numbers or for words, where a cell may hold either. */
 export const figureClass = (value: number | string | null): string =>
   typeof value === "string" && !/\d/.test(value) ? "" : "figures";

@@ -1,8 +1,7 @@
 import { useRef } from "react";
 
 /**
- * Gives the focus back to where it was before a dialog opened, or to what the dialog made; spread it on the
- * dialog's content.
+ * Returns the focus to where it was before a dialog opened, or to the new element; spread it on the dialog's content.
  */
 export function useFocusReturn(made: () => HTMLElement | null = () => null) {
   const before = useRef<HTMLElement | null>(null);

@@ -9,8 +9,8 @@ const found = {
   default: (({ name }: { name: string }) => <p>part {name}</p>) as ComponentType<{ name: string }>,
 };
 
-describe("a part that is fetched when it is shown", () => {
-  it("comes, and is at hand the next time", async () => {
+describe("a part loaded on demand", () => {
+  it("arrives, and is ready the next time", async () => {
     const load = vi.fn(async () => found);
     const Part = later(load);
     render(<Part name="one" />);
@@ -21,7 +21,7 @@ describe("a part that is fetched when it is shown", () => {
     expect(screen.getByText("part two")).toBeTruthy();
     expect(load).toHaveBeenCalledOnce();
   });
-  it("says that it could not be fetched, and is tried again by hand", async () => {
+  it("reports a failed load, and is tried again by hand", async () => {
     const load = vi.fn(async () => found).mockRejectedValueOnce(new TypeError("no network"));
     const Part = later(load);
     render(<Part name="one" />);

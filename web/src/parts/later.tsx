@@ -1,8 +1,8 @@
 import { type ComponentType, useCallback, useEffect, useState } from "react";
 
 /**
- * A part whose code is fetched when it is first shown. Where that cannot be had, it says so and is tried again,
- * by hand or when the connection is back: what stands around it, and what was typed there, stays.
+ * A part whose code is fetched when it is first shown. If the fetch fails, it shows that and is tried again, by hand or
+ * when the connection is back; everything around it, typed text included, stays.
  */
 export function later<Props extends object>(
   load: () => Promise<{ default: ComponentType<Props> }>,

@@ -9,7 +9,7 @@ const marks: readonly [Verdict, string][] = [
   ["not asked", "not applicable to this duty"],
 ];
 
-/** The five marks; with `explained` their meaning stands beside them. */
+/** The five marks; with `explained` their meaning beside them. */
 export function Legend({ explained = false }: { explained?: boolean }) {
   return (
     <ul className={explained ? "grid gap-2" : "flex gap-x-4"} aria-label="Marks">

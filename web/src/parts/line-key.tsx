@@ -6,7 +6,7 @@ interface Keyed {
   readonly colour: string;
 }
 
-/** What each line of a picture is, beside a piece of it. */
+/** Legend of a picture's lines, each with a sample. */
 export function LineKey({ lines }: { lines: readonly Keyed[] }) {
   return (
     <ul className="flex flex-wrap gap-x-4 text-[12px] text-dim" aria-label="Lines">

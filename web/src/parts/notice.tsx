@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 
-/** An empty, loading or failed place: what it is, and what to do. */
+/** An empty, loading or failed place, with what to do. */
 export function Notice({ title, children, act }: { title: string; children?: ReactNode; act?: ReactNode }) {
   return (
     <div className="m-auto max-w-md p-8 text-center" role="status">

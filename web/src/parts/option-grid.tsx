@@ -21,7 +21,7 @@ interface Props {
 
 const cellClass = (column: OptionColumn) => (column.figures ? "figures text-right" : "truncate");
 
-/** Options for the candidate in hand as rows with a mark: arrows walk, Enter or a click takes one. */
+/** Options for the selected candidate as rows with a mark: arrow keys move, Enter or a click selects one. */
 export function OptionGrid({ name, rows, columns, template, selected, onTake }: Props) {
   const gridTemplateColumns = `20px ${template}`;
   return (

@@ -1,4 +1,4 @@
-/** How far a tag's sheet is: a state of paper, which is no verdict of a proof. */
+/** State of a tag's sheet: paper, not a verdict. */
 export type PaperState = "none" | "ready" | "issued" | "changed since" | "selection invalid";
 
 const says: Record<PaperState, string> = {

@@ -19,7 +19,7 @@ describe("bore mark", () => {
     const { container } = render(<BoreMark verdict={verdict} />);
     expect(container.querySelector<SVGRectElement>(".bore")!.style.transform).toBe(`rotate(${turn}deg)`);
   });
-  it("has no bore where it cannot tell or was not asked, and says so in words", () => {
+  it("has no bore for cannot tell and not asked, and says so in words", () => {
     const { container } = render(<BoreMark verdict="cannot tell" />);
     expect(container.querySelector(".bore")).toBeNull();
     expect(screen.getByRole("img", { name: "cannot tell" })).toBeTruthy();
@@ -51,7 +51,7 @@ describe("quantity field", () => {
     fireEvent.blur(field);
     expect(field.value).toBe("51.7");
   });
-  it("reads another unit, a blank, and hands on what it cannot read", () => {
+  it("reads another unit, a blank, and passes on what it cannot read", () => {
     const { field, onValue, onUnreadable } = shown(null);
     fireEvent.change(field, { target: { value: "750 psi" } });
     expect(onValue.mock.lastCall![0]).toBeCloseTo(51.7107, 3);
@@ -66,7 +66,7 @@ describe("quantity field", () => {
     expect(field.getAttribute("aria-invalid")).toBe("true");
     expect(field.title).toContain("not a number");
   });
-  it("speaks the reader's unit", () => {
+  it("uses the reader's unit", () => {
     useReading.setState({ system: "US", absolute: true });
     const { field } = shown(0);
     expect(field.getAttribute("aria-label")).toBe("upstream, psi a");

@@ -6,13 +6,13 @@ interface Props {
   value: number | null;
   quantity: Quantity;
   label: string;
-  /** Names the field among those that may have a unit of their own. */
+  /** Name of the field among those with a unit of their own. */
   field?: string;
   /** An estimate shown while nothing is stated. */
   estimate?: { readonly value: number; readonly method: string } | undefined;
   /** Shows the unit behind the figure, where no heading does. */
   withUnit?: boolean;
-  /** What was typed and could not be read, kept so that nothing typed is lost. */
+  /** Typed text that is not valid, kept so that nothing is lost. */
   unreadable: string | undefined;
   error: string | undefined;
   onValue: (value: number | null) => void;
@@ -23,11 +23,11 @@ interface Props {
 
 /** While it is being edited a figure shows enough digits to be read back the same. */
 const exactFigure = (value: number) => String(Number(value.toPrecision(9))).replace("-", "−");
-/** Otherwise no more than people need. */
+/** Otherwise rounded for readers. */
 const shownFigure = (value: number) =>
   String(Number(value.toFixed(Math.abs(value) >= 10 ? 1 : 2))).replace("-", "−");
 
-/** A figure with its unit; a figure typed with another unit ("750 psi") is converted. */
+/** A number with its unit; a number typed with another unit ("750 psi") is converted. */
 export function QuantityField({
   value,
   quantity,

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 
-/** A region that scrolls, and can be scrolled by keyboard where nothing in it takes the focus. */
+/** A region that scrolls, also by keyboard where it has no focusable element. */
 export function Scroll({
   label,
   busy,

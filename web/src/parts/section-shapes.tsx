@@ -1,6 +1,6 @@
 import type { Force, Role, View } from "@proven-seat/core/construction/sections";
 
-/** Fill of what a shape is made of; cut metal is hatched, the fluid is tinted by its pressure. */
+/** Fill by material; cut metal is hatched, fluid is tinted by its pressure. */
 const fills: Partial<Record<Role, string>> = {
   body: "url(#cut-body)",
   bonnet: "url(#cut-bonnet)",
@@ -53,7 +53,7 @@ export interface Lifted {
   readonly by: readonly [x: number, y: number];
 }
 
-/** The shapes of a section with what presses on them, at a scale and a place of the stage. */
+/** The shapes of a section with its forces, at a scale and a place of the stage. */
 export function SectionShapes({
   view,
   scale,

@@ -9,11 +9,11 @@ interface Props {
   says: string;
   children: ReactNode;
   wide?: boolean;
-  /** What takes the focus afterwards, in place of what had it before. */
+  /** Element that takes the focus afterwards, instead of the previous one. */
   made?: () => HTMLElement | null;
 }
 
-/** A question or a list in front of the room; Escape closes it and the focus goes back. */
+/** A question or a list in front of the room; Escape closes it and returns the focus. */
 export function SheetDialog({ open, onClose, title, says, children, wide = false, made }: Props) {
   const focusReturn = useFocusReturn(made);
   return (

@@ -5,14 +5,14 @@ import { axisText, type PageColours, pointerNote } from "./charts.ts";
 /** Opening runs from 0 to 90°, closing back from 90 to 0: drawn side by side with a gap between. */
 const closingFrom = 135;
 
-/** Where a place of the stroke stands on the axis. */
+/** Place of a point of the stroke on the axis. */
 export const across = ({ stroke, degrees }: Place): number =>
   stroke === "opening" ? degrees : closingFrom + 90 - degrees;
 const angleAt = (x: number) => (x <= 90 ? x : closingFrom + 90 - x);
 
 type Points = (readonly [x: number, y: number | null])[];
 
-/** The frame of a chart over both strokes in a unit of torque, and how a profile lies in it. */
+/** The frame of a chart over both strokes in a unit of torque, and the place of a profile in it. */
 export function strokeFrame(colours: PageColours, unit: string) {
   const text = axisText(colours);
   const line = (profile: Profile, name: Place["stroke"], shown: (nm: number) => number) =>

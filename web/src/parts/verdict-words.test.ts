@@ -22,11 +22,11 @@ const held: HeldBy = {
 };
 
 describe("words of a verdict", () => {
-  it("says value, limit, case and margin in the reader's units", () => {
+  it("give value, limit, case and margin in the reader's units", () => {
     expect(heldSentence(held, metric)).toBe("Seat limit: 67.6 bar ≤ 72 bar at maximum (+6 %)");
     expect(heldSentence(held, us)).toBe("Seat limit: 980.5 psi ≤ 1\u2009044 psi at maximum (+6 %)");
   });
-  it("says what a thing without figures lacks in words", () => {
+  it("describe a shortfall without figures in words", () => {
     expect(heldSentence({ ...held, verdict: "cannot tell", says: "Waits for line class." }, metric)).toBe(
       "Seat limit: waits for line class",
     );
@@ -34,7 +34,7 @@ describe("words of a verdict", () => {
       "Seat limit: the flanges do not mate",
     );
   });
-  it("writes the sign that is true", () => {
+  it("write the sign that is true", () => {
     expect(heldSentence({ ...held, verdict: "fails", value: 80, margin: -0.1 }, metric)).toBe(
       "Seat limit: 80 bar > 72 bar at maximum (−10 %)",
     );
@@ -42,18 +42,18 @@ describe("words of a verdict", () => {
       "67.6 bar < 72 bar",
     );
   });
-  it("does not invent a limit where there is none", () => {
+  it("invent no limit where there is none", () => {
     expect(heldSentence({ ...held, verdict: "fails", limit: null, margin: null }, metric)).toBe(
       "Seat limit: 67.6 bar at maximum, outside the range of the limit",
     );
   });
-  it("converts margins in kelvin and gauge to absolute", () => {
+  it("convert margins in kelvin and gauge to absolute", () => {
     expect(marginWords(10, "K", us)).toBe("+18 °F");
     expect(marginWords(null, "K", us)).toBe("");
     expect(figureText(0, "bar g", { system: "metric", absolute: true })).toBe("1.01 bar a");
     expect(figureText(150, "DN", us)).toBe("NPS 6");
   });
-  it("leaves the capitals of names alone", () => {
+  it("keep the capitals of names", () => {
     const held = (says: string) =>
       heldSentence(
         {

@@ -61,7 +61,7 @@ describe("line-up filter", () => {
     );
     expect(fits(row, null, { ...everything, verdict: "fails" })).toBe(false);
   });
-  it("marks the sheet by what was issued", () => {
+  it("marks the sheet by its revision", () => {
     expect(stationVerdict(row, summary, "sheet")).toBe("not asked");
     expect(stationVerdict({ ...row, sheet: { id: row.id, revision: "A" } }, summary, "sheet")).toBe("holds");
     expect(stationVerdict(row, null, "body")).toBeNull();
@@ -78,13 +78,13 @@ describe("the line across the bench", () => {
   ) => stationMarks({ view, cases, chosen, issued, units });
   const mark = (marks: ReturnType<typeof stationMarks>, id: string) => marks.find((m) => m.id === id)!;
 
-  it("says nothing it does not know before the first proof", () => {
+  it("shows nothing unknown before the first proof", () => {
     const marks = marksOf(null, 1, false, null);
     expect(marks.map((m) => m.verdict)).toEqual(Array.from({ length: 8 }, () => "not asked"));
     expect(mark(marks, "duty").says).toBe("1 case");
     expect(mark(marks, "sheet").says).toBe("nothing chosen");
   });
-  it("takes words and verdicts from the candidate in hand", () => {
+  it("takes words and verdicts from the selected candidate", () => {
     const finding = (rule: string, station: string, verdict: string, byCase: unknown[] = []) => ({
       rule,
       station,

@@ -11,7 +11,7 @@ export function Drawing({
   name: string;
   says?: string;
   legend?: ReactNode;
-  /** Something else needs room below: nothing stands. */
+  /** The space below is needed when no candidate is suitable. */
   low: boolean;
   children: ReactNode;
 }) {

@@ -61,7 +61,7 @@ describe("the section", () => {
     }
     for (const part of section(id).parts) expect(seen).toContain(part.name);
   });
-  it("says what presses while shut, and asks to be shut otherwise", () => {
+  it("shows the forces while shut, and otherwise asks to shut it", () => {
     render(<SectionPicture data={section("floating-two-piece")} />);
     expect(
       screen.getByText(/Closed at 20 bar: thrust of the line 10.5 kN, downstream seat 12 kN/),
@@ -70,7 +70,7 @@ describe("the section", () => {
     expect(screen.getByText(/Close it to see/)).toBeTruthy();
     expect(screen.getByRole("img").getAttribute("aria-label")).toContain("40° open");
   });
-  it("says so where dimensions are estimates", () => {
+  it("reports where dimensions are estimates", () => {
     render(<SectionPicture data={{ ...section("plug-sleeved"), dimensionsEstimated: true }} />);
     expect(screen.getByText(/Dimensions estimated from the bore/)).toBeTruthy();
   });
@@ -78,7 +78,7 @@ describe("the section", () => {
 
 describe("the fluid", () => {
   const drawn = () => render(<FluidFields fault={() => undefined} />);
-  it("takes name and family from the substance where nobody wrote any", () => {
+  it("takes name and family from the substance where none is entered", () => {
     drawn();
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "ammonia" } });
     expect(fluid()).toMatchObject({ substance: "ammonia", family: "ammonia" });
@@ -87,7 +87,7 @@ describe("the fluid", () => {
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "propane" } });
     expect(fluid()).toMatchObject({ substance: "propane", name: "my own", family: "ammonia" });
   });
-  it("counts the hazards of the substance, adds what is entered, and sets one aside for a reason only", () => {
+  it("counts the hazards of the substance, adds entered ones, and sets one aside only with a reason", () => {
     drawn();
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "ammonia" } });
     const chip = (name: string) => screen.getByRole("button", { name });
@@ -105,7 +105,7 @@ describe("the fluid", () => {
     expect(fluid()).toMatchObject({ setAside: null, setAsideBecause: null });
     expect(screen.queryByLabelText("reason for setting aside")).toBeNull();
   });
-  it("shows estimates as such at the first case that says enough, and lets a figure replace them", () => {
+  it("shows estimates as such at the first complete case, and lets a value replace them", () => {
     drawn();
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "propane" } });
     const density = screen.getByLabelText<HTMLInputElement>(/^density/);
@@ -123,7 +123,7 @@ describe("the fluid", () => {
 });
 
 describe("adding a case", () => {
-  it("lists every kind with what it means and starts the one picked", () => {
+  it("lists every kind with its meaning and starts the selected one", () => {
     render(<AddCase />);
     fireEvent.click(screen.getByRole("button", { name: /add case/ }));
     const dialog = within(screen.getByRole("dialog"));
@@ -136,8 +136,8 @@ describe("adding a case", () => {
   });
 });
 
-describe("units of one's own", () => {
-  it("are kept by quantity and by field, and given back together", () => {
+describe("units chosen by the reader", () => {
+  it("are stored by quantity and by field, and reset together", () => {
     render(<UnitsDialog onClose={() => undefined} />);
     fireEvent.change(screen.getByLabelText("temperature"), { target: { value: "°F" } });
     expect(useReading.getState().units).toEqual({ temperature: "°F", "temperature difference": "°F" });
@@ -149,7 +149,7 @@ describe("units of one's own", () => {
 });
 
 describe("a difference of catalogues", () => {
-  it("says what was added, and opens what changed", () => {
+  it("shows additions, and opens changes", () => {
     const head = { of: "line", maker: "M", values: [] } as const;
     render(
       <Changes

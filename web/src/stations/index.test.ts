@@ -6,7 +6,7 @@ import { rooms } from "../rooms/index.ts";
 import { findingGroups, stationNamed, stations } from "./index.ts";
 
 describe("the stations", () => {
-  it("stand in the order of the work, each found by its address", () => {
+  it("are in the order of the work, each found by its address", () => {
     expect(stations.map((s) => s.id)).toEqual([
       "duty",
       "body",
@@ -24,11 +24,11 @@ describe("the stations", () => {
   it("show the findings of every rule, each at one station", () => {
     expect(findingGroups.map((g) => g.id).sort()).toEqual([...ruleStations].sort());
   });
-  it("have keys that do not collide, and none that walks the line or the candidates", () => {
+  it("have keys that do not collide, and none used for the line or the candidates", () => {
     const keys = stations.flatMap(({ commands = [] }) => commands.flatMap(({ key }) => (key ? [key] : [])));
     expect(new Set([...keys, "c", "v", "k", "l", "o"]).size).toBe(keys.length + 5);
   });
-  it("say of a bare stem on the bench what a hand must turn", () => {
+  it("show for a bare stem on the bench what a hand must turn", () => {
     const { view } = atTheBench("HV-1040");
     const says = stationNamed("drive").says({
       view,

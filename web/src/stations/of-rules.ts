@@ -1,7 +1,7 @@
 import type { RuleStation, Verdict } from "@proven-seat/core/judgement/rules";
 import type { OnTheBench, Station } from "./station.ts";
 
-/** What holds the candidate in hand back at a station: the first of its gravest findings, if it is grave at all. */
+/** Limiting finding of the selected candidate at a station: the first of its gravest, if one is grave. */
 function heldBackBy(station: RuleStation, { view }: OnTheBench): string | undefined {
   const candidate = view?.selected?.candidate;
   const verdict = candidate?.stations[station];
@@ -9,7 +9,7 @@ function heldBackBy(station: RuleStation, { view }: OnTheBench): string | undefi
   return candidate?.findings.find((f) => f.station === station && f.verdict === verdict)?.asks;
 }
 
-/** A station whose mark is the gravest of its rules' findings; the words say what holds it back, else what is there. */
+/** A station whose mark is the gravest of its findings; the words give the limiting finding, else the selection. */
 export const ofRules = (
   station: RuleStation,
   heading: string,

@@ -10,13 +10,13 @@ import type { ReadingUnits } from "../parts/verdict-words.ts";
 import type { BenchView } from "../workers/bench-view.ts";
 import type { CandidateDetail } from "../workers/views.ts";
 
-/** The newest issued sheet, and whether it still says what the tag says. */
+/** The newest issued sheet, and whether it still agrees with the tag. */
 export interface IssuedState {
   readonly revision: string;
   readonly current: boolean;
 }
 
-/** What a station's mark and words may speak of; the view is null before the first proof. */
+/** Input of a station's mark and words; the view is null before the first proof. */
 export interface OnTheBench {
   readonly view: BenchView | null;
   readonly cases: number;
@@ -51,25 +51,25 @@ export interface Station {
   /** As in the address. */
   readonly id: string;
   readonly name: string;
-  /** Where it stands on the line; stations are in rising order. */
+  /** Its place on the line; stations are in rising order. */
   readonly place: number;
   /** The rules whose findings belong to it. */
   readonly findings: RuleStation | null;
   readonly verdict: (bench: OnTheBench) => Verdict;
   /** The few words under the name. */
   readonly says: (bench: OnTheBench) => string;
-  /** In place of a verdict, where the station's state is one of paper. */
+  /** Replaces the verdict, where the station's state is a state of paper. */
   readonly paper?: (bench: OnTheBench) => PaperState;
   /** Its column in the line-up; null where it has none. */
   readonly lineUp: {
     readonly heading: string;
     /** Null while the tag is not proved yet. */
     readonly verdict: (row: TagRow, marks: TagMarks | null) => Verdict | null;
-    /** In place of the mark. */
+    /** Replaces the mark. */
     readonly text?: (row: TagRow) => string | null;
   } | null;
   readonly Picture: ComponentType<PictureProps>;
-  /** Lists below the picture; a station with none has all the room for its picture. */
+  /** Lists below the picture; without lists the picture has all the room. */
   readonly tabs: readonly Tab[];
   readonly commands?: readonly StationCommand[];
 }

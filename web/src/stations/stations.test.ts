@@ -31,8 +31,8 @@ const envelope = {
   excursionC: 200,
 } as unknown as Envelope;
 
-describe("what holds at a temperature", () => {
-  it("is the lowest line, and says whose", () => {
+describe("the limit at a temperature", () => {
+  it("is the lowest line, with its part", () => {
     expect(heldAt(envelope, -20)).toMatchObject({ bar: 50, name: "body", passing: false });
     expect(heldAt(envelope, 135)!.bar).toBeCloseTo(30, 9);
     expect(heldAt(envelope, 190)).toMatchObject({ name: "seat", passing: true });
@@ -41,10 +41,10 @@ describe("what holds at a temperature", () => {
   });
 });
 
-describe("how far, in words", () => {
+describe("a range in words", () => {
   const movable = (value: number, quantity: MovableValue["quantity"] = "pressure") =>
     ({ value, quantity }) as MovableValue;
-  it("is rounded towards what is sure to hold", () => {
+  it("is rounded towards the safe side", () => {
     expect(reachText(31.4999, movable(20), { system: "metric" })).toBe("31.4");
     expect(reachText(-28.96, movable(20, "temperature"), { system: "metric" })).toBe("−28.9");
     expect(reachText(10, movable(20), { system: "US" })).toBe("145.1");
@@ -52,7 +52,7 @@ describe("how far, in words", () => {
 });
 
 describe("rows side by side", () => {
-  it("put what differs first and keep the order within", () => {
+  it("put differences first and keep the order within", () => {
     const rows = [{ c: ["a", "a"] }, { c: ["a", "b"] }, { c: ["x", "x"] }, { c: ["1", "2"] }];
     expect(differingFirst(rows, (r) => r.c).map((r) => [r.c.join(""), r.differs])).toEqual([
       ["ab", true],

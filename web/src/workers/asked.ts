@@ -2,7 +2,7 @@ import type { Duty } from "@proven-seat/core/duty";
 import type { ProverHandle } from "./prover.ts";
 import type { ProverApi } from "./prover-api.ts";
 
-/** What may be asked of a proof: every function of the prover whose first argument is the proof's number. */
+/** Questions to a proof: every function of the prover whose first argument is the proof's number. */
 export type Question = {
   [Name in keyof ProverApi]: ProverApi[Name] extends (proof: number, ...rest: infer _) => unknown
     ? Parameters<ProverApi[Name]>[0] extends number
@@ -15,7 +15,7 @@ type Rest<F> = F extends (proof: number, ...rest: infer Asked) => unknown ? Aske
 export type Asked<Name extends Question> = Readonly<Rest<ProverApi[Name]>>;
 export type Answer<Name extends Question> = Awaited<ReturnType<ProverApi[Name]>>;
 
-/** A proof that lies in the worker; all that is shown of it is asked for. */
+/** A proof in the worker; everything shown is asked from it. */
 export interface AskedProof {
   readonly id: number;
   ask<Name extends Question>(name: Name, asked: Asked<Name>): Promise<Answer<Name>>;

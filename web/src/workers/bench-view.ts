@@ -1,7 +1,7 @@
 import type { AskedProof } from "./asked.ts";
 import type { CandidateDetail, CandidateRow, ProofOutline } from "./views.ts";
 
-/** A proof as the bench shows it: the whole, the choice, and the candidate in hand. */
+/** A proof as the bench shows it: outline, choice, and selected candidate. */
 export interface BenchView extends ProofOutline {
   readonly proof: AskedProof;
   readonly chosen: CandidateRow | null;

@@ -24,14 +24,14 @@ function setting(proving: Proving, key: string): { selected: CandidateInHand; va
   };
 }
 
-/** What may move, for the candidate of a key. */
+/** Movable values, for the candidate of a key. */
 export function movableValues(proving: Proving, key: string): MovableValue[] {
   return (setting(proving, key)?.values ?? []).map(
     ({ at: _at, knots: _knots, narrow: _narrow, ...value }) => value,
   );
 }
 
-/** How far one value may move; null when the candidate or the value is gone. */
+/** How far one value may move; null when the candidate or the value no longer exists. */
 export function breakingPointOf(proving: Proving, key: string, path: string): BreakingPoint | null {
   const set = setting(proving, key);
   const value = set?.values.find((v) => v.path === path);
@@ -52,7 +52,7 @@ export function mapRowOf(
     : [];
 }
 
-/** How many candidates stand or fall otherwise if a missing item turns out another way. */
+/** Number of candidates that change if a missing item turns out otherwise. */
 export function effectOf({ duty, shelf, house, proof }: Proving, field: string): number {
   const stands = (candidates: typeof proof.candidates) =>
     new Set(candidates.filter((c) => gravityOf(c.verdict) < gravityOf("fails")).map((c) => c.valve.key));

@@ -6,7 +6,7 @@ import { constructionsIn, heldBy } from "@proven-seat/core/judgement/proof";
 import type { Proving } from "./proving.ts";
 import type { ByConstructionRow, ConstructionRow } from "./views.ts";
 
-/** Every construction with what the catalogue offers of it. */
+/** Every construction with the catalogue's offers of it. */
 export function constructionRows({ proof }: Proving): ConstructionRow[] {
   return constructionsIn(proof).map(({ construction, considered, standing, best, fallsOn }) => ({
     id: construction.id,
@@ -19,7 +19,7 @@ export function constructionRows({ proof }: Proving): ConstructionRow[] {
   }));
 }
 
-/** What a construction could be built as, when no line offers one that stands. */
+/** How a construction could be built, when no line offers a suitable one. */
 export function byConstructionRow({ duty, house, alone }: Proving, id: string): ByConstructionRow | null {
   const found = byConstruction(constructionNamed(id)!, duty, house);
   if (found === null) return null;

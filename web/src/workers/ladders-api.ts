@@ -21,7 +21,7 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   return seatLadder(ofDuty, candidate, offerFor(duty, shelf).valvesFor(duty.dn));
 }
 
-/** So many trials, and always the same: the same digits for every reader. */
+/** A fixed number of trials from a fixed seed: the same digits for every reader. */
 const chanceOf = { trials: 100_000, seed: 4180 } as const;
 
 /** Chance that the drive of a candidate stalls; null for a bare stem, or where the demand is not known. */
@@ -32,14 +32,14 @@ export function stallOf({ duty, house, ...proving }: Proving, key: string): Stal
   return stallChance({ valve, drive, demand }, settle(duty, house), house, chanceOf);
 }
 
-/** What each step of the lowest supply would save or cost; null where no pressure turns the candidate. */
+/** Savings or cost of each step of the lowest supply; null where no pressure turns the candidate. */
 export function suppliesOf(proving: Proving, key: string): SupplyLadder | null {
   const candidate = candidateOf(proving, key);
   if (!candidate) return null;
   return supplyLadder(proving.duty, proving.shelf, proving.house, candidate);
 }
 
-/** What the air of a candidate does; null where none drives it. */
+/** Air of a candidate; null where air does not drive it. */
 export function airOf({ duty, house, ...proving }: Proving, key: string): AirPicture | null {
   const candidate = candidateOf({ duty, house, ...proving }, key);
   return candidate ? airPicture(candidate, settle(duty, house), house, proving.shelf.accessories) : null;

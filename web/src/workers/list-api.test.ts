@@ -27,7 +27,7 @@ describe("a list against the project", () => {
     api.read(plan, {}, noDefaults);
     expect(() => api.toStore([])).toThrow(/still being compared/);
   });
-  it("gives the project's values to new tags, and to none that is there", async () => {
+  it("gives the project's defaults to new tags, and to no existing one", async () => {
     const { api, view } = await opened("Tag,DN\nXV-1,50\nXV-2,80\n", plant);
     expect(view.guesses[0]!.says).toMatch(/Operator, Lowest ambient/);
     const { changed } = api.compare([standing("XV-1", { operator: "electric" })], ["XV-1"]);
@@ -44,7 +44,7 @@ describe("a list against the project", () => {
     });
     expect(fresh).not.toHaveProperty("version");
   });
-  it("lets what it guesses of a fluid stand back behind what a person has stated", async () => {
+  it("keeps stated values over guesses about a fluid", async () => {
     const { api } = await opened("Tag,Fluid\nXV-1,Cooling water\n");
     const fluid = {
       ...emptyDuty.fluid,
@@ -55,7 +55,7 @@ describe("a list against the project", () => {
     };
     expect(api.compare([standing("XV-1", { fluid })], ["XV-1"])).toMatchObject({ same: 1, changed: [] });
   });
-  it("says of a change that makes no sound duty why, and never stores it", async () => {
+  it("explains why a change forms no valid duty, and never stores it", async () => {
     const { api } = await opened("Tag,Air supply min (barg)\nXV-1,7\n");
     const { changed } = api.compare([standing("XV-1", { airMaximumBarG: 5 })], ["XV-1"]);
     expect(changed[0]!.fault).toMatch(/\w+/);

@@ -20,7 +20,7 @@ import {
 import { type ListFile, readListFile, type SheetToWrite } from "@proven-seat/core/duty/workbook";
 import { digestOf } from "@proven-seat/core/judgement/proof";
 
-/** What a file holds. */
+/** Content of a file. */
 export interface OpenedFile {
   readonly sheets: readonly { readonly name: string; readonly rows: number }[];
   readonly note: string | null;
@@ -45,16 +45,16 @@ export interface ListHead {
 
 const shownAtMost = 300;
 
-/** What is shown of a reading: the first of everything there may be thousands of, and how many there are. */
+/** The shown part of a reading: the first entries of long lists, and their count. */
 export interface ListView {
   readonly tags: number;
   readonly cases: number;
   readonly faults: readonly LineListFault[];
   readonly faultCount: number;
   readonly faultyRows: readonly number[];
-  /** Rows that are in none of the tags to be stored. */
+  /** Rows that belong to no tag to be stored. */
   readonly waiting: readonly number[];
-  /** Cells of the rows the shown faults stand in. */
+  /** Cells of the rows with shown faults. */
   readonly cells: Readonly<Record<number, readonly Cell[]>>;
   readonly unknown: ListReading["unknown"];
   readonly guesses: ListReading["guesses"];
@@ -65,7 +65,7 @@ export interface ListView {
   readonly repeated: ListReading["repeated"];
 }
 
-/** A list against what the project has. */
+/** A list compared with the project. */
 export interface Comparison {
   readonly fresh: number;
   readonly same: number;
@@ -73,18 +73,18 @@ export interface Comparison {
     readonly key: string;
     readonly number: string;
     readonly changes: readonly ListedChange[];
-    /** Why they cannot be taken; null where they can. */
+    /** Why they cannot be imported; null where they can. */
     readonly fault: string | null;
   }[];
   readonly gone: readonly string[];
 }
 
-/** A tag of the project that a list meets, at the version that was looked at. */
+/** A tag of the project that a list contains, at the version that was seen. */
 export type MetTag = ListedTag & { readonly version: number };
 
 const previewRows = 8;
 
-/** Rows that were kept for later, as a list. */
+/** Rows kept for later, as a list. */
 export interface KeptRows {
   readonly headings: readonly string[];
   readonly units: readonly string[];
@@ -92,7 +92,7 @@ export interface KeptRows {
   readonly rows: readonly { readonly row: number; readonly cells: readonly Cell[] }[];
 }
 
-/** What is said of the project's values where the list is silent: once, for all tags that are new. */
+/** Defaults of the project where the list states nothing: once, for all new tags. */
 function plantValuesSaid(reading: ListReading, defaults: DutyDefaults): ListReading["guesses"] {
   const filled = new Set(reading.tags.flatMap(({ duty }) => withDefaults(duty, defaults).filled));
   if (filled.size === 0) return [];
@@ -107,7 +107,7 @@ function plantValuesSaid(reading: ListReading, defaults: DutyDefaults): ListRead
   ];
 }
 
-/** Paths that were guessed of each tag: a fluid's name stands for more than one. */
+/** Guessed paths of each tag: a fluid's name implies more than one value. */
 function guessedOf({ guesses }: ListReading): ReadonlyMap<string, ReadonlySet<string>> {
   const found = new Map<string, Set<string>>();
   for (const { number, field } of guesses) {
@@ -148,7 +148,7 @@ function viewOf(reading: ListReading, table: Table, guesses: ListView["guesses"]
   };
 }
 
-/** Changed tags by key, with the version the change was made from. */
+/** Changed tags by key, with the version the change is based on. */
 type RevisedTags = Map<string, Revised & { readonly version: number }>;
 
 /** Compares the list with the tags of the same numbers; `all` has the numbers of all tags. */
@@ -190,7 +190,7 @@ export function listApi() {
   let reading: ListReading | null = null;
   let plantValues = noDefaults;
   let usually: UnitSystem = "metric";
-  /** Of the list as it was read last; null until it is compared. */
+  /** From the last reading of the list; null until it is compared. */
   let revised: RevisedTags | null = null;
 
   function head(plan: readonly ColumnPlan[] | null): ListHead {
@@ -219,7 +219,7 @@ export function listApi() {
         best: bestSheet(file.grids),
       };
     },
-    /** A sheet of the file; `system` is what the project reads, for columns that say no unit. */
+    /** A sheet of the file; `system` is the project's, for columns without a unit. */
     use(sheet: number, system: UnitSystem): ListHead {
       usually = system;
       table = findTable(file!.grids[sheet]!);
@@ -245,8 +245,8 @@ export function listApi() {
     /** Numbers of the tags that are whole. */
     numbers: (): string[] => reading!.tags.map(({ number }) => number),
     /**
-     * The tags to be stored: new ones with the project's values where the list is silent, and of those that changed the
-     * accepted ones, as they would be, with the version their change was made from.
+     * The tags to be stored: new ones with the project's defaults where the list states nothing, and accepted changes,
+     * with the version each change is based on.
      */
     toStore(accepted: readonly string[]): (ListedTag & { readonly version?: number })[] {
       const acceptedSet = new Set(accepted);
@@ -266,7 +266,7 @@ export function listApi() {
       const { workbookOf } = await import("./write-workbook.ts");
       return workbookOf([sheet], new Date());
     },
-    /** Rows as they stand in the file, to wait, with what was typed into them. */
+    /** Rows as in the file, to wait, with their corrections. */
     keep(rows: readonly number[], { cells: typed = {} }: Decisions): KeptRows {
       const wanted = new Set(rows);
       const { headings, units, decimal } = table!;

@@ -3,7 +3,7 @@ import { heldBy } from "@proven-seat/core/judgement/proof";
 import type { Proving } from "./proving.ts";
 import type { ProofOutline } from "./views.ts";
 
-/** What holds of a proof as a whole. */
+/** Values of a proof as a whole. */
 export const outlineOf = ({ proof, milliseconds }: Proving): ProofOutline => ({
   missing: proof.missing,
   dutyVerdict: proof.dutyVerdict,

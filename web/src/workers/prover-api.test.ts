@@ -17,21 +17,21 @@ beforeEach(() => {
   ({ ask, prove } = proving(api));
 });
 
-describe("what the worker hands to the bench", () => {
-  it("wants the shelf first", () => {
+describe("the worker's answers to the bench", () => {
+  it("need the shelf first", () => {
     const bare = proverApi();
     bare.prove(1, duty("XV-3017"));
     expect(() => bare.outline(1)).toThrow(/has not been loaded/);
     expect(() => bare.rows(1, "price", null, 0, 10)).toThrow(/has not been loaded/);
   });
-  it("shows the best of each line, class and seat, and counts the rest behind it", () => {
+  it("show the best of each line, class and seat, and count the rest", () => {
     const view = prove(duty("XV-3017"));
     expect(new Set(view.rows.map((r) => r.group)).size).toBe(view.rows.length);
     expect(view.rows.reduce((n, r) => n + r.more + 1, 0)).toBe(view.considered);
     expect(view.selected?.candidate.key).toBe(view.rows[0]!.key);
     expect(view.nearestMisses).toEqual([]);
   });
-  it("hands out the variants behind a row, the row itself first", () => {
+  it("list the variants of a row, the row itself first", () => {
     const view = prove(duty("XV-3017"));
     const variants = ask.variants(view.rows[0]!.key);
     expect(variants).toHaveLength(view.rows[0]!.more + 1);
@@ -40,7 +40,7 @@ describe("what the worker hands to the bench", () => {
     expect(ask.variants("nothing")).toEqual([]);
     expect(ask.variants(variants.at(-1)!.key)).toEqual(variants);
   });
-  it("keeps in hand what was taken, also when the duty changes under it", () => {
+  it("keep a selection, also when the duty changes", () => {
     const first = prove(duty("XV-3017"));
     const chosen = first.rows[3]!.key;
     const changed = { ...duty("XV-3017"), longestShutDays: 10 };
@@ -49,7 +49,7 @@ describe("what the worker hands to the bench", () => {
     expect(gone.askedFor).toBe(chosen);
     expect(gone.selected?.candidate.key).toBe(gone.rows[0]!.key);
   });
-  it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
+  it("list every actuator for the selected valve, suitable ones first, and prove the selected one", () => {
     const view = prove(duty("XV-3052"));
     const drives = ask.drives(view.selected!.candidate.key);
     expect(drives).toHaveLength(256);
@@ -61,14 +61,14 @@ describe("what the worker hands to the bench", () => {
     expect(chosen.chosen?.key).toBe(other);
     expect(chosen.selected?.candidate.key).toBe(other);
   });
-  it("says when a choice is no candidate any more", () => {
+  it("report when a choice is no longer a candidate", () => {
     const choice = { valve: "no such valve", drive: null };
     expect(prove(duty("XV-3052"), null, choice)).toMatchObject({
       choiceGone: true,
       chosen: null,
     });
   });
-  it("counts a candidate that fails nothing but cannot be told apart from the suitable ones", () => {
+  it("count a candidate with a cannot tell and no fails apart from the suitable ones", () => {
     const known = prove(duty("XV-3052"));
     const unknown = prove({
       ...duty("XV-3052"),
@@ -79,13 +79,13 @@ describe("what the worker hands to the bench", () => {
     // Without the fluid nothing is suitable, however little fails.
     expect(unknown.cannotTell).toBe(unknown.standing);
   });
-  it("gives nearest misses only where nothing stands", () => {
+  it("give nearest misses only where none is suitable", () => {
     const view = prove(duty("XV-4020"));
     expect(view.standing).toBe(0);
     expect(view.nearestMisses.length).toBeGreaterThan(0);
     expect(view.nearestMisses[0]!.misses.every((m) => m.verdict === "fails")).toBe(true);
   });
-  it("has nothing in hand without a size", () => {
+  it("select nothing without a size", () => {
     expect(prove({ ...duty("XV-3017"), dn: null })).toMatchObject({
       selected: null,
       rows: [],
@@ -96,7 +96,7 @@ describe("what the worker hands to the bench", () => {
 
 describe("rows of the table", () => {
   const keysOf = (rows: readonly { key: string }[]) => rows.map((r) => r.key);
-  it.each(orders)("by %s come in windows that lie side by side", (order) => {
+  it.each(orders)("by %s come in adjacent windows", (order) => {
     prove(duty("XV-3017"));
     const whole = ask.rows(order, null, 0, 10_000);
     expect(whole.total).toBe(whole.rows.length);
@@ -142,7 +142,7 @@ describe("the sheet before it is issued", () => {
     notes: "Insulate.",
     overrideReason,
   });
-  it("says what the proof says, in the reader's units, and that it is not issued", async () => {
+  it("shows the content of the proof, in the reader's units, marked as not issued", async () => {
     const view = prove(duty("XV-3052"));
     const { key, verdict } = view.selected!.candidate;
     const printed = (await ask.sheet(draft(key), { system: "US" }))!;
@@ -163,14 +163,14 @@ describe("the sheet before it is issued", () => {
     expect(await warning(worst.key)).toMatchObject({ warning: expect.stringMatching(/as the owner asked$/) });
     expect(await warning(view.rows[0]!.key)).toMatchObject({ warning: null });
   });
-  it("is none of what is no candidate", async () => {
+  it("does not exist without a candidate", async () => {
     prove(duty("XV-3052"));
     expect(await ask.sheet(draft("gone + away"), { system: "metric" })).toBeNull();
   });
 });
 
-describe("what the worker hands to the line-up", () => {
-  it("summarises demo tags as the bench would show them", () => {
+describe("the worker's answers to the line-up", () => {
+  it("summarise demo tags like the bench", () => {
     for (const { number } of tags.filter((_, index) => index % tries(4, 1) === 0)) {
       const summary = api.summarise(duty(number), null);
       const view = prove(duty(number));
@@ -182,26 +182,26 @@ describe("what the worker hands to the line-up", () => {
       });
     }
   });
-  it("speaks of the chosen valve where there is one", () => {
+  it("are about the chosen valve where there is one", () => {
     const view = prove(duty("XV-3017"));
     const worst = view.rows.at(-1)!;
     expect(api.summarise(duty("XV-3017"), { valve: worst.valve.key, drive: worst.drive!.key }).verdict).toBe(
       "fails",
     );
   });
-  it("names what must be known", () => {
+  it("name mandatory values", () => {
     expect(api.summarise(duty("XV-9001"), null).missing).toEqual(
       expect.arrayContaining(["Line class", "Service family"]),
     );
   });
 });
 
-describe("what else the bench asks of the worker", () => {
+describe("other answers of the worker", () => {
   const proved = (number: string) => {
     const view = prove(duty(number));
     return { view, key: view.selected!.candidate.key };
   };
-  it("has no answer before the first proof, nor about one that is past", () => {
+  it("do not exist before the first proof, nor about an old one", () => {
     const first = prove(duty("XV-3017")).proof.id;
     const second = prove(duty("XV-3052")).proof.id;
     const answersOf = (api: ProverApi, id: number) => [
@@ -219,14 +219,14 @@ describe("what else the bench asks of the worker", () => {
       expect(question).toThrow(PastProof);
     for (const question of answersOf(api, second)) expect(question).not.toThrow();
   });
-  it("lists constructions whose counts add up to the candidates", () => {
+  it("list constructions whose counts add up to the candidates", () => {
     const { view } = proved("XV-3040");
     const rows = ask.constructions();
     expect(rows.reduce((n, r) => n + r.considered, 0)).toBe(view.considered);
     expect(rows.reduce((n, r) => n + r.standing, 0)).toBe(view.standing);
     for (const r of rows) expect(r.standing === 0 && r.considered > 0, r.id).toBe(r.fallsOn !== null);
   });
-  it("keeps in hand what was built by construction while the duty is edited", () => {
+  it("keep a selection by construction while the duty is edited", () => {
     proved("XV-3040");
     const unoffered = ask.byConstruction("trunnion-welded")!;
     expect(unoffered.stands).toBe(true);
@@ -237,7 +237,7 @@ describe("what else the bench asks of the worker", () => {
     const smaller = prove({ ...edited, dn: 80 }, unoffered.key);
     expect(smaller.selected!.byConstruction).toBe(false);
   });
-  it("finds breaking points of what may move, and draws the map from them", async () => {
+  it("find breaking points of movable values, and draw the map from them", async () => {
     const { key } = proved("XV-5001");
     const values = await ask.movable(key);
     const pressure = values.find((v) => v.path.endsWith("upstreamBarG"))!;
@@ -252,27 +252,27 @@ describe("what else the bench asks of the worker", () => {
     expect(row.map((c) => c!.verdict === "fails")).toEqual([false, true]);
     expect(await ask.breaking(key, "no such value")).toBeNull();
   });
-  it("counts the valves that turn when an assumption is wrong", async () => {
+  it("count the valves that change when an assumption is wrong", async () => {
     const { view } = proved("XV-3017");
     const assumed = view.missing.filter((m) => m.assumption !== null);
     expect(assumed.length).toBeGreaterThan(0);
     const effects = await Promise.all(assumed.map((m) => ask.effect(m.field)));
     expect(effects.some((n) => n > 0)).toBe(true);
   });
-  it("climbs the ladder and compares what is still a candidate", async () => {
+  it("list the ladder and compare remaining candidates", async () => {
     const { view, key } = proved("XV-3061");
     const steps = await ask.seats(key);
     expect(steps.filter((s) => s.current)).toHaveLength(1);
     expect(ask.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
   });
-  it("takes every step of the ladder in hand, with the drive in hand, through the next edit too", async () => {
+  it("select every step of the ladder with the selected actuator, through the next edit too", async () => {
     const { key } = proved("XV-3061");
     for (const step of await ask.seats(key)) {
       const view = prove({ ...duty("XV-3061"), longestShutDays: 9 }, step.key);
       expect(view.selected!.candidate.key).toBe(step.key);
     }
   });
-  it("says what a tag would be under other house rules without changing its own", () => {
+  it("show a tag under other house rules without changing its own", () => {
     const tag = duty("XV-5001");
     const before = api.summarise(tag, null);
     const strict = api.summarise(tag, null, { ...defaultHouseRules(), serviceFactor: 2, torqueMargin: 100 });

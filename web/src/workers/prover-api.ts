@@ -19,11 +19,11 @@ import type { SheetDraft } from "./sheet-api.ts";
 const breakingApi = () => import("./breaking-api.ts");
 /** Loaded when the seat ladder, the supply ladder, air or the chance of a stall is first asked for. */
 const laddersApi = () => import("./ladders-api.ts");
-/** What flows over the stroke, and what another basis costs, is loaded when somebody looks. */
+/** Flow over the stroke and the other torque basis are loaded when they are shown. */
 const flowApi = () => import("./flow-api.ts");
-/** What the shop asks is loaded when somebody goes there. */
+/** Functions of the shop are loaded when the shop opens. */
 const shopApi = () => import("./shop-api.ts");
-/** How a sheet reads is loaded when somebody opens it. */
+/** The text of a sheet is loaded when a sheet opens. */
 const sheetApi = () => import("./sheet-api.ts");
 type SheetAsked = [draft: SheetDraft, reading: Reading];
 type PlanAsked = [key: string, kind: PlanKind];
@@ -39,7 +39,7 @@ type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 /** Functions of core it uses. Tests replace them to prove each duty only once. */
 const core = { prove: proveWhole, compileShelf: compileWhole };
 
-/** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
+/** A prover of its own: it keeps the shelf and the last proof, and returns only what is asked for. */
 export function proverApi({ prove, compileShelf } = core) {
   let shelf: Shelf | null = null;
   let house: HouseRules | null = null;
@@ -54,7 +54,7 @@ export function proverApi({ prove, compileShelf } = core) {
     if (last.proving instanceof Error) throw last.proving;
     return last.proving;
   }
-  /** A question to a proof: its number first, then what is asked. */
+  /** A question to a proof: its number first, then the arguments. */
   const answering =
     <Asked extends readonly unknown[], Answer>(answer: (proving: Proving, ...asked: Asked) => Answer) =>
     (proof: number, ...asked: Asked): Answer =>
@@ -67,7 +67,7 @@ export function proverApi({ prove, compileShelf } = core) {
       houseVersion = version;
     },
 
-    /** Proves a duty; the proof of before is let go. What goes wrong is answered to every question about it. */
+    /** Proves a duty and drops the previous proof. An error is the answer to every question about it. */
     prove(id: number, duty: Duty): void {
       const started = performance.now();
       try {
@@ -125,7 +125,7 @@ export function proverApi({ prove, compileShelf } = core) {
       (await sheetApi()).sheetAsIssued(proving, ...asked),
     ),
 
-    /** A tag in a line; under other house rules where they are given. */
+    /** A tag as one row; with other house rules where they are given. */
     summarise: (duty: Duty, choice: ChoiceKeys | null, under?: HouseRules) =>
       summarise(duty, choice, { ...ready(), ...(under && { house: under }) }),
   };

@@ -2,9 +2,9 @@ import type { CatalogueVersion, HouseRuleVersion } from "@proven-seat/contract";
 import { type Remote, wrap } from "comlink";
 import type { ProverApi } from "./prover-api.ts";
 
-/** A prover in a worker of its own, ready once the shelf has been handed over. */
+/** A prover in a worker of its own, ready once it has the shelf. */
 export interface ProverHandle {
-  /** What it proves against: two provers of one basis judge alike. */
+  /** Its basis: two provers of one basis judge alike. */
   readonly basis: string;
   readonly api: Remote<ProverApi>;
   readonly end: () => void;

@@ -16,7 +16,7 @@ import { groupOf } from "./groups.ts";
 
 type Groups = ReadonlyMap<string, readonly ProvenCandidate[]>;
 
-/** The last proof a prover made, and what was looked up of it since. */
+/** The last proof of a prover, and what was derived from it. */
 export interface Proving {
   readonly duty: Duty;
   readonly shelf: Shelf;
@@ -44,8 +44,8 @@ export function inOrder(
 }
 
 /**
- * A candidate by its key, judged now where the proof did not pick it by itself: another drive, a seat with the
- * drive in hand, a valve by construction. Undefined where it is no candidate for this duty.
+ * A candidate by its key, judged now where the proof did not pick it itself: another actuator, a seat with the selected
+ * actuator, a valve by construction. Undefined where it is no candidate for this duty.
  */
 export function candidateOf(proving: Proving, key: string): ProvenCandidate | undefined {
   const { proof, alone } = proving;
@@ -54,7 +54,7 @@ export function candidateOf(proving: Proving, key: string): ProvenCandidate | un
   return known;
 }
 
-/** Keys of thousands are not written out for the one that is asked for. */
+/** Avoids building thousands of keys to find one. */
 const hasKey = ({ valve, drive }: ProvenCandidate, key: string) =>
   key.startsWith(valve.key) && candidateKey(valve.key, drive?.key ?? null) === key;
 
@@ -65,7 +65,7 @@ function judged({ duty, shelf, house }: Proving, key: string): ProvenCandidate |
   return valve === null ? undefined : prover(duty, shelf, house).judge(valve, null);
 }
 
-/** Candidates alike in line, class, cavity, seat and family of drives, in the order of the ranking. */
+/** Groups candidates by line, class, cavity, seat and actuator family, in the order of the ranking. */
 function grouped(candidates: readonly ProvenCandidate[]): Groups {
   // By the parts themselves: a name for each of thousands would cost more than the ranking.
   const bySeat = new Map<unknown, Map<unknown, Map<unknown, ProvenCandidate[]>>>();

@@ -4,10 +4,7 @@ import { candidateOf, inOrder, type Proving } from "./proving.ts";
 import { detailOf, rowOf } from "./rows.ts";
 import type { CandidateDetail, CandidateRow, RowWindow } from "./views.ts";
 
-/**
- * Rows of the candidate table from one place on: the best of each line, class and seat, the pinned candidate
- * before all others.
- */
+/** Rows of the candidate table from an index on: the best of each line, class and seat, the pinned candidate first. */
 export function rowsFrom(
   proving: Proving,
   order: Order,
@@ -19,7 +16,7 @@ export function rowsFrom(
   const groups = [...inOrder(proving, order).groups.values()];
   const ofPinned = first && groups.find(([head]) => head!.key === first.key);
   const others = ofPinned ? groups.filter((members) => members !== ofPinned) : groups;
-  // Pinned behind another of its group, it is a row of its own and stands for nobody.
+  // A pinned row is not a group representative.
   const above = first
     ? [{ ...rowOf(first, (ofPinned?.length ?? 1) - 1), ...(!ofPinned && { group: "" }) }]
     : [];
@@ -42,7 +39,7 @@ export function rowNamed(proving: Proving, key: string): CandidateRow | null {
   return candidate ? rowOf(candidate, 0) : null;
 }
 
-/** The first of the keys that is a candidate, else the best in the order; null where there is none at all. */
+/** The first of the keys that is a candidate, else the best in the order; null where there is none. */
 export function selectedOf(
   proving: Proving,
   order: Order,
@@ -68,7 +65,8 @@ export function variantsOf(proving: Proving, key: string): CandidateRow[] {
   const candidate = candidateOf(proving, key);
   if (!candidate) return [];
   const { groups } = inOrder(proving, "price");
-  // A drive the proof would not have picked may be of a family no row has: then those of another family.
+  // An actuator the proof would not pick may be of a family without a row: then it belongs to the row of another
+  // family.
   const alike = [...groups.values()].find(
     ([head]) => valveGroupOf(head!.valve) === valveGroupOf(candidate.valve),
   );

@@ -3,7 +3,7 @@ import { drawUpSheet, overrideOf } from "@proven-seat/core/judgement/proof";
 import { type PrintedDocument, sheetDocument } from "@proven-seat/core/outcome/documents";
 import { candidateOf, type Proving } from "./proving.ts";
 
-/** What a sheet says besides the proof. */
+/** Content of a sheet besides the proof. */
 export interface SheetDraft {
   readonly key: string;
   readonly revision: string;

@@ -18,7 +18,7 @@ import {
 } from "@proven-seat/core/outcome/shop";
 import { candidateOf, type Proving } from "./proving.ts";
 
-/** A plan of work on a candidate; null where it is none any more. */
+/** A work plan for a candidate; null where it no longer exists. */
 export function planOf({ duty, house, ...proving }: Proving, key: string, kind: PlanKind): ShopPlan | null {
   const candidate = candidateOf({ duty, house, ...proving }, key);
   if (!candidate) return null;
@@ -31,13 +31,13 @@ export function planOf({ duty, house, ...proving }: Proving, key: string, kind: 
 const putOn = (candidate: ProvenCandidate, settled: SettledDuty, house: HouseRules) =>
   fittingSteps(fitUpPicture(candidate, settled, house).fitUp, candidate.drive, house);
 
-/** How the drive of a candidate is put on; nothing where it is none any more. */
+/** Mounting of a candidate's actuator; nothing where it no longer exists. */
 export function fittingOf({ duty, house, ...proving }: Proving, key: string): readonly Step[] {
   const candidate = candidateOf({ duty, house, ...proving }, key);
   return candidate ? putOn(candidate, settle(duty, house), house) : [];
 }
 
-/** A leak of a candidate as far as it is traced; null where it is none any more. */
+/** The leak trace of a candidate; null where it no longer exists. */
 export function leakOf(
   { duty, house, ...proving }: Proving,
   key: string,
@@ -48,13 +48,13 @@ export function leakOf(
   return candidate ? leakPicture(candidate.valve, settle(duty, house), house, place, seen) : null;
 }
 
-/** The chain of dimensions that presses the seat of a candidate; null where none does. */
+/** The chain of dimensions that presses a candidate's seat; null where none does. */
 export function chainOfCandidate(proving: Proving, key: string): SeatChain | null {
   const candidate = candidateOf(proving, key);
   return candidate ? chainOf(candidate.valve) : null;
 }
 
-/** What a chain does to the seat of a candidate, and to the drive that turns it. */
+/** Effect of a chain on a candidate's seat and on its actuator. */
 export function stackOf(
   { duty, house, ...proving }: Proving,
   key: string,

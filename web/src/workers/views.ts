@@ -14,7 +14,7 @@ import type {
 } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
 
-/** A row of the candidate table: the best of the valves alike in line, class and seat. */
+/** A row of the candidate table: the best of the valves with the same line, class and seat. */
 export interface CandidateRow {
   readonly key: string;
   readonly group: string;
@@ -26,7 +26,7 @@ export interface CandidateRow {
   readonly breakNm: number | null;
   readonly price: number;
   readonly weightKg: number;
-  /** How many more body, trim and seal variants stand behind it. */
+  /** Number of further body, trim and seal variants. */
   readonly more: number;
 }
 
@@ -41,23 +41,23 @@ export interface CandidateDetail {
   readonly section: SectionData;
   /** Nobody offers it: judged by construction. */
   readonly byConstruction: boolean;
-  /** The row of the table it stands behind. */
+  /** The row of the table it belongs to. */
   readonly group: string;
 }
 
-/** How one construction fares, in a line. */
+/** Result of one construction, in a line. */
 export interface ConstructionRow {
   readonly id: string;
   readonly name: string;
   readonly considered: number;
   readonly standing: number;
-  /** Best candidate, to take in hand; null where nobody offers one. */
+  /** Best candidate, to select; null where nobody offers one. */
   readonly key: string | null;
   readonly verdict: Verdict;
   readonly fallsOn: HeldBy | null;
 }
 
-/** What the rules say of a construction nobody offers; null where it is not built in that size and class. */
+/** Findings on a construction that nobody offers; null where it is not built in that size and class. */
 export interface ByConstructionRow {
   readonly key: string;
   readonly stands: boolean;
@@ -77,7 +77,7 @@ export interface NearestMissView {
   readonly misses: readonly HeldBy[];
 }
 
-/** What holds of a proof as a whole. */
+/** Values of a proof as a whole. */
 export interface ProofOutline {
   readonly missing: readonly Missing[];
   readonly dutyVerdict: Verdict;

@@ -72,7 +72,7 @@ describe("contract edge", () => {
       error: { code: "invalid-input" },
     });
   });
-  it("answers demand of zero with its own code", () => {
+  it("answers a demand of zero with a code of its own", () => {
     const demandNm = {
       breakToOpenNm: 0,
       runToOpenNm: 1,

@@ -29,7 +29,7 @@ const yoke = fc.record({
 const spring = { springPreloadN: 4000, springRateNPerMm: 20 };
 
 describe("a scotch yoke", () => {
-  it("does with its springs what it does without, air and spring together", () => {
+  it("has the same output from air and spring together as from air alone", () => {
     fc.assert(
       fc.property(yoke, (input) => {
         const both = scotchYokeOutput(input) as YokeOutput;
@@ -42,7 +42,7 @@ describe("a scotch yoke", () => {
       }),
     );
   });
-  it("is never weaker by more air, and never stronger between its ends than at the stronger of them", () => {
+  it("is never weaker with more air, and never stronger between its ends than at the stronger end", () => {
     fc.assert(
       fc.property(yoke, between(0, 3), (input, more) => {
         const less = scotchYokeOutput({ ...input, ...spring }) as YokeSpringOutput;
@@ -58,7 +58,7 @@ describe("a scotch yoke", () => {
       }),
     );
   });
-  it("travels as far whatever its slot, symmetric alike at both ends, canted stronger at the start", () => {
+  it("has the same travel with any slot, symmetric equal at both ends, canted stronger at the start", () => {
     const yokeAt = (slotOffsetMm: number) =>
       scotchYokeOutput({
         pistonDiameterMm: 200,
@@ -75,8 +75,8 @@ describe("a scotch yoke", () => {
   });
 });
 
-describe("a hand", () => {
-  it("does the valve's work with a gear that loses none, whatever its ratio", () => {
+describe("manual effort", () => {
+  it("equals the work of the valve through a gear without losses, at any ratio", () => {
     fc.assert(
       fc.property(
         between(1, 5000),
@@ -90,7 +90,7 @@ describe("a hand", () => {
       ),
     );
   });
-  it("has a lever or a whole gear", () => {
+  it("needs a lever or a complete gear", () => {
     refused("no-lever-or-gear", () => manualEffort({ torqueNm: 1 }));
     refused("no-lever-or-gear", () => manualEffort({ torqueNm: 1, gearRatio: 30, gearEfficiency: 0.3 }));
     refused("lever-and-gear", () => manualEffort({ torqueNm: 1, leverLengthMm: 300, gearRatio: 30 }));
@@ -98,7 +98,7 @@ describe("a hand", () => {
 });
 
 describe("a butterfly disc", () => {
-  it("never breaks with less torque under more differential, and its parts add up", () => {
+  it("never has less breakaway torque at a higher differential, and its parts add up", () => {
     const input = {
       discDiameterMm: 300,
       differentialBar: 10,
@@ -128,7 +128,7 @@ describe("a butterfly disc", () => {
 });
 
 describe("screws", () => {
-  it("say which thread or grade nobody knows, and hold by friction only what they are told of", () => {
+  it("names an unknown thread or grade, and reports friction only for given dimensions", () => {
     const input = { thread: "M12", grade: "8.8", utilisation: 0.7, frictionThread: 0.12, frictionHead: 0.12 };
     refused("unknown-thread", () => boltTightening({ ...input, thread: "M13" }));
     refused("unknown-grade", () => boltTightening({ ...input, grade: "constructor" }));
@@ -140,7 +140,7 @@ describe("screws", () => {
   });
 });
 
-describe("the chance of a stall", () => {
+describe("the probability of a stall", () => {
   const input: StallInput = {
     breakNm: 300,
     friction: { low: 0.8, design: 1, high: 1.6 },
@@ -152,7 +152,7 @@ describe("the chance of a stall", () => {
     trials: 20_000,
     seed: 7,
   };
-  it("comes again to the last digit with the same seed, and scatters with another as it says", () => {
+  it("repeats to the last digit with the same seed, and scatters with another as stated", () => {
     expect(stallProbability(input)).toEqual(stallProbability(input));
     const [first, other] = [stallProbability(input), stallProbability({ ...input, seed: 8 })];
     expect(other.probability).not.toBe(first.probability);
@@ -167,7 +167,7 @@ describe("the chance of a stall", () => {
     const rougher = { ...input, friction: { low: 1, design: 1.3, high: 2 } };
     expect(stallProbability(rougher).probability).toBeGreaterThan(stallProbability(input).probability);
   });
-  it("is none or all where nothing scatters, on both sides of the border", () => {
+  it("is zero or one without scatter, on both sides of the border", () => {
     const still = { low: 1, design: 1, high: 1 };
     const outputAt = (air: number) =>
       stallProbability({

@@ -72,7 +72,7 @@ const gas: fc.Arbitrary<GasFlowInput> = fc
   }));
 
 describe("a liquid", () => {
-  it("asks what the standard's annex prints: not choked, and choked", () => {
+  it("needs the coefficients printed in the standard's annex, choked and not choked", () => {
     const globe = liquidFlow({ ...water, fl: 0.9, fd: 0.46, ...alike(150) });
     expect(globe.kv).toBeCloseTo(165, 1);
     expect(globe.choked).toBe(false);
@@ -80,7 +80,7 @@ describe("a liquid", () => {
     expect(segment.kv).toBeCloseTo(238, 0);
     expect(segment.choked).toBe(true);
   });
-  it("is passed by the coefficient it asks for, whatever is given", () => {
+  it("passes through the coefficient it needs, for any input", () => {
     fc.assert(
       fc.property(liquid, (input) => {
         let kv: number;
@@ -97,7 +97,7 @@ describe("a liquid", () => {
       }),
     );
   });
-  it("needs less the more it falls, until it chokes, and no less from there", () => {
+  it("needs a smaller coefficient at a higher drop, until it chokes", () => {
     const flowAt = (downstreamBarA: number) => liquidFlow({ ...water, downstreamBarA, fl: 0.9 });
     const falling = [6, 5, 4, 3, 2, 1.85].map((p) => flowAt(p));
     falling.reduce((last, next) => {
@@ -107,7 +107,7 @@ describe("a liquid", () => {
     expect(flowAt(1.2).choked).toBe(true);
     expect(flowAt(0.5).kv).toBe(flowAt(1.2).kv);
   });
-  it("asks more of a valve between reducers, and more again where it flows slowly", () => {
+  it("needs a larger one between reducers, and larger again where flow is slow", () => {
     fc.assert(
       fc.property(liquid, (input) => {
         const bare = { ...input, valveDiameterMm: undefined };
@@ -129,7 +129,7 @@ describe("a liquid", () => {
     expect(reynoldsFactor(4, 0.1, 0.9, 100) / reynoldsFactor(1, 0.1, 0.9, 100)).toBeCloseTo(2, 12);
     expect(reynoldsFactor(9999.9, 0.1, 0.9, 100)).toBeCloseTo(1, 5);
   });
-  it("says what cannot be", () => {
+  it("rejects impossible input", () => {
     expect(codeOf(() => liquidFlow({ ...water, downstreamBarA: 6.8, fl: 0.9 }))).toBe("no-pressure-drop");
     expect(codeOf(() => liquidFlow({ ...water, vapourPressureBarA: 7.5, fl: 0.9 }))).toBe("no-liquid");
     expect(
@@ -169,7 +169,7 @@ describe("a gas", () => {
     expect(passed(5e-4, 7)).toBeGreaterThanOrEqual(passed(5e-4, 28));
     expect(passed(5e-4, 7)).toBeLessThan(2 * passed(5e-4, 28));
   });
-  it("is passed by the coefficient it asks for, whatever is given", () => {
+  it("passes through the coefficient it needs, for any input", () => {
     fc.assert(
       fc.property(gas, (input) => {
         let kv: number;
@@ -186,7 +186,7 @@ describe("a gas", () => {
       }),
     );
   });
-  it("agrees with a liquid of its density as the drop goes to nothing", () => {
+  it("agrees with a liquid of its density as the drop goes to zero", () => {
     const state = { upstreamBarA: 10, downstreamBarA: 9.9999, fl: 0.9 };
     const asGas = gasFlow({
       ...state,
@@ -207,7 +207,7 @@ describe("a gas", () => {
     });
     expect(asGas.kv / asLiquid.kv).toBeCloseTo(1, 2);
   });
-  it("needs no less beyond the drop it chokes at, and passes two thirds of what it would unexpanded", () => {
+  it("needs no smaller one beyond its choking drop, and passes two thirds of the unexpanded flow", () => {
     const input = {
       flowNm3h: 1000,
       molarMassKgKmol: 28.96,
@@ -257,7 +257,7 @@ describe("opening", () => {
 
 describe("leakage allowed", () => {
   const allowance = (input: object) => calculate(calculationNamed("leak-allowance")!, input);
-  it("asks for what its class is reckoned from", () => {
+  it("needs the inputs of its class", () => {
     expect(allowance({ standard: "ISO 5208", rate: "D", medium: "gas" })).toMatchObject({
       error: { field: "dn" },
     });
@@ -269,7 +269,7 @@ describe("leakage allowed", () => {
       error: { code: "size-not-listed", field: "dn" },
     });
   });
-  it("lets a looser rate and a larger valve pass more, of gas more than of water", () => {
+  it("allows more for a looser rate and a larger valve, and more gas than water", () => {
     const ml = (rate: string, medium: string, dn: number) =>
       (allowance({ standard: "ISO 5208", rate, medium, dn }) as { mlPerMin: number }).mlPerMin;
     expect(ml("D", "liquid", 100)).toBeGreaterThan(ml("C", "liquid", 100));

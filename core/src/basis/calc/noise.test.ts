@@ -48,7 +48,7 @@ describe("noise of a gas", () => {
       }),
     );
   });
-  it("goes through its regimes as the pressure falls, and does not jump between them", () => {
+  it("passes through its regimes as the pressure falls, without a jump", () => {
     const jet = (downstreamBarA: number) =>
       gasJet({
         massKgS: 5,
@@ -92,7 +92,7 @@ describe("noise of a liquid", () => {
       noiseAt(inception) - noiseAt(inception - 0.1) + 3,
     );
   });
-  it("says what it does not predict", () => {
+  it("names the regime it does not predict", () => {
     const code = (downstreamBarA: number) => {
       try {
         return liquidNoise({ ...liquid, downstreamBarA });

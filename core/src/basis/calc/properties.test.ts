@@ -122,7 +122,7 @@ describe("seat limit", () => {
       "unknown-seat",
     );
   });
-  it("never rises with temperature or with size, and a trunnion never stands less than a floating ball", () => {
+  it("never rises with temperature or with size, and is never lower for a trunnion than for a floating ball", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...seatIds),
@@ -228,14 +228,14 @@ describe("torque of a ball", () => {
     { springLoadN: 2000, drivingPressureBar: b },
   ];
 
-  it("treats both seats alike and lets a lifting pressure take a seat off the ball, not further", () => {
+  it("treats both seats alike, and a lifting pressure takes a seat off the ball and no further", () => {
     const single = trunnionBallTorque({ ...trunnion, seats: seats(40, 0) });
     const other = trunnionBallTorque({ ...trunnion, seats: seats(0, 40) });
     expect(single.totalNm).toBeCloseTo(other.totalNm, 9);
     expect(single.seatLoadsN).toEqual([...other.seatLoadsN].reverse());
     expect(trunnionBallTorque({ ...trunnion, seats: seats(-500, -1000) }).seatNm).toBe(0);
   });
-  it("uses a seat's own area where it has one", () => {
+  it("uses a seat's own area where it is given", () => {
     const area = (Math.PI / 4) * (155 ** 2 - 145 ** 2);
     const result = trunnionBallTorque({
       ...trunnion,
@@ -243,7 +243,7 @@ describe("torque of a ball", () => {
     });
     expect(result.totalNm).toBeCloseTo(trunnionBallTorque({ ...trunnion, seats: seats(40, 0) }).totalNm, 9);
   });
-  it("refuses geometry that is none", () => {
+  it("refuses impossible geometry", () => {
     expect(
       codeOf(() => floatingBallTorque({ ...floating, seatContactDiameterMm: 80, differentialBar: 1 })),
     ).toBe("contact-not-inside-ball");
@@ -287,7 +287,7 @@ describe("drive output and margin", () => {
       ),
     );
   });
-  it("wants both spring figures or none", () => {
+  it("needs both spring figures or neither", () => {
     expect(codeOf(() => rackAndPinionOutput({ ...cylinder, airBarG: 5, springPreloadN: 1 }))).toBe(
       "spring-incomplete",
     );
@@ -378,7 +378,7 @@ describe("drive output and margin", () => {
 });
 
 describe("mounting", () => {
-  it("gives each pad its whole torque and the next size a hair more", () => {
+  it("allows each pad its full torque and needs the next size just above it", () => {
     pads.forEach((pad, i) => {
       expect(mounting({ requiredTorqueNm: pad.maximumTorqueNm }).flange).toBe(pad.flange);
       const next = pads[i + 1];

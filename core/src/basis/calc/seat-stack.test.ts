@@ -11,7 +11,7 @@ const stackOf = (stiffness = 1000, chain = links) =>
   seatStack({ links: chain, axialStiffnessNPerMm: stiffness });
 
 describe("a chain of dimensions", () => {
-  it("lies between its worst ends, and by squares within them", () => {
+  it("lies between its worst ends, and the root of squares within them", () => {
     const stack = stackOf();
     expect(stack.worstMinimumMm).toBeLessThan(stack.rssMinimumMm);
     expect(stack.rssMinimumMm).toBeLessThan(stack.meanMm);
@@ -19,18 +19,18 @@ describe("a chain of dimensions", () => {
     expect((stack.worstMaximumMm + stack.worstMinimumMm) / 2).toBeCloseTo(stack.meanMm, 12);
     expect(stack.worstMaximumMm - stack.worstMinimumMm).toBeCloseTo(0.06 + 0.02 + 0.04 + 0.03 + 0.05, 12);
   });
-  it("does not care in which order, and turns over with its senses", () => {
+  it("does not depend on the order, and reverses with its senses", () => {
     const turned = links.map((l) => ({ ...l, sense: -l.sense as 1 | -1 }));
     expect(stackOf(1000, [...links].reverse()).meanMm).toBeCloseTo(stackOf().meanMm, 12);
     expect(stackOf(1000, turned).worstMaximumMm).toBeCloseTo(-stackOf().worstMinimumMm, 12);
   });
-  it("loads with the stiffness, and not at all where it is loose", () => {
+  it("gives load by stiffness, and none where it is loose", () => {
     expect(stackOf(2000).loadAtMeanN).toBeCloseTo(2 * stackOf(1000).loadAtMeanN, 9);
     const loose = stackOf(1000, [...links, { name: "shim", nominalMm: 1, plusMm: 0, minusMm: 0, sense: -1 }]);
     expect(loose).toMatchObject({ loadAtMeanN: 0, loadWorstMaximumN: 0 });
     expect(loose.probabilityLoose).toBeGreaterThan(0.999);
   });
-  it("without tolerances is loose or is not", () => {
+  it("without tolerances is either loose or not", () => {
     const exact = (mm: number) =>
       stackOf(1000, [
         { name: "a", nominalMm: 10 + mm, plusMm: 0, minusMm: 0, sense: 1 },
@@ -51,13 +51,13 @@ describe("a normal distribution", () => {
   ])("at %d standard deviations is %d", (z, share) => {
     expect(normalBelow(z) / share).toBeCloseTo(1, 9);
   });
-  it("rises, and is one with its other side", () => {
+  it("rises, and mirrors about its mean", () => {
     for (let z = -8; z < 8; z += 0.01) {
       expect(normalBelow(z + 0.01)).toBeGreaterThanOrEqual(normalBelow(z));
       expect(normalBelow(z) + normalBelow(-z)).toBeCloseTo(1, 12);
     }
   });
-  it("is what drawing says, within what drawing scatters", () => {
+  it("agrees with random draws within their scatter", () => {
     const random = seeded(7);
     const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
     const drawn = Array.from({ length: 40_000 }, normal).filter((z) => z < -1).length / 40_000;

@@ -15,7 +15,7 @@ const said = (values: unknown) => {
 };
 
 describe("house rules", () => {
-  it.each(ids)("%s has a label, a reason and a default the schema takes", (id) => {
+  it.each(ids)("%s has a label, a reason and a valid default", (id) => {
     const rule = houseRuleDefinitions[id];
     expect(rule.label).toMatch(/^[A-Z]/);
     expect(rule.reason.length).toBeGreaterThan(15);
@@ -27,7 +27,7 @@ describe("house rules", () => {
       expect(rule.options.length).toBeGreaterThan(1);
     }
   });
-  it("each stand in one group", () => {
+  it("each belong to one group", () => {
     const grouped = houseRuleGroups.flatMap(({ ids }) => ids);
     expect(grouped).toEqual(Object.keys(houseRuleDefinitions));
     expect(new Set(houseRuleGroups.map(({ name }) => name)).size).toBe(houseRuleGroups.length);
@@ -38,7 +38,7 @@ describe("house rules", () => {
   });
   it("take their defaults", () => expect(said(defaultHouseRules())).toEqual([]));
   it.each(ids.filter((id) => houseRuleDefinitions[id].kind === "number"))(
-    "%s ends at its range, the ends included, and says so",
+    "%s ends at its range, the ends included, with a message",
     (id) => {
       const rule = houseRuleDefinitions[id];
       if (rule.kind !== "number") return expect.fail();
@@ -50,7 +50,7 @@ describe("house rules", () => {
       expect(under(rule.maximum + 1e-6)).toEqual([beyond]);
     },
   );
-  it("refuse a school nobody knows, a rule too many and a rule too few", () => {
+  it("refuse an unknown option, an extra rule and a missing one", () => {
     expect(said({ ...defaultHouseRules(), sizingBasis: "guess" })).toHaveLength(1);
     expect(said({ ...defaultHouseRules(), luck: 7 })).toHaveLength(1);
     const { serviceFactor: _, ...rest } = defaultHouseRules();

@@ -16,7 +16,7 @@ describe("a composition", () => {
   ])("is read as %j", (text) => {
     expect(shares(text)).toEqual({ methane: 0.85, ethane: 0.1, nitrogen: 0.05 });
   });
-  it("knows names with figures in them, and is brought to a sum of one", () => {
+  it("accepts names with digits, and is normalised to one", () => {
     expect(shares("1,3-Butadiene 60; n-butane 39.5")).toEqual({ butadiene: 0.603, "n-butane": 0.397 });
   });
   it.each([
@@ -29,7 +29,7 @@ describe("a composition", () => {
     ["methane; ethane", /"methane" is not a substance with its mol %/],
     ["methane 100; ethane 0", /Ethane has no share/],
     ["methane -5; ethane 105", /not a substance with its mol %/],
-  ])("that is %j says what is wrong", (text, says) => expect(fault(text)).toMatch(says));
+  ])("that is %j gets a message on the fault", (text, says) => expect(fault(text)).toMatch(says));
 });
 
 describe("a mixture by Kay's rule", () => {
@@ -58,7 +58,7 @@ describe("a mixture by Kay's rule", () => {
         expect(nearly.critical!.temperatureK).toBeCloseTo(a.critical!.temperatureK, 5);
       }
   });
-  it("of natural gas is what the table has of it, within a few per cent", () => {
+  it("of natural gas agrees with the table within a few per cent", () => {
     const listed = fluidNamed("natural-gas")!;
     const made = mixtureOf(read("methane 88; ethane 7; propane 2; nitrogen 2; CO2 1"));
     expect(made.molarMassKgKmol! / listed.molarMassKgKmol!).toBeCloseTo(1, 1);

@@ -55,7 +55,7 @@ describe("tables", () => {
 });
 
 describe("suitability", () => {
-  it("answers for every seat and seal in every family, under whatever name the tables use", () => {
+  it("answers for every seat and seal in every family, under any name in the tables", () => {
     for (const family of serviceFamilies) {
       for (const id of seatIds) expect(suitability(family, id), `${family} ${id}`).toMatch(/^[ABCX]$/);
       for (const row of sealMaterials.rows) {
@@ -63,7 +63,7 @@ describe("suitability", () => {
       }
     }
   });
-  it("answers for every metal a grade is made of, in every family: a gap there would be ours", () => {
+  it("answers for every metal of a grade, in every family: a gap would be a defect", () => {
     for (const family of serviceFamilies)
       for (const row of bodyGrades.rows) {
         const { metal } = bodyGrade(row[0] as string)!;

@@ -12,13 +12,13 @@ const points: fc.Arbitrary<Demand> = fc.record(
 );
 
 describe("a profile", () => {
-  it("stands at every third degree, both ends among them", () => {
+  it("has a value at every third degree, both ends included", () => {
     expect([angles.length, angles[0], angles.at(-1)]).toEqual([31, 0, 90]);
   });
   it("goes through its six named points, whatever they are", () => {
     fc.assert(fc.property(points, (p) => void expect(namedPoints(profileThrough(p))).toEqual(p)));
   });
-  it("lies nowhere beyond the points it goes through", () => {
+  it("never exceeds its points", () => {
     fc.assert(
       fc.property(points, (p) => {
         const { opening, closing } = profileThrough(p);
@@ -56,10 +56,10 @@ describe("a profile", () => {
   });
 });
 
-describe("what a drive gives", () => {
+describe("output of an actuator", () => {
   const cylinder = { pistonDiameterMm: 90, pistonCount: 2, pinionPitchRadiusMm: 20, efficiency: 0.9 };
   const sprung = rackAndPinionOutput({ ...cylinder, airBarG: 5, springPreloadN: 1000, springRateNPerMm: 6 });
-  it("falls evenly by air, and by the spring back", () => {
+  it("falls evenly on air, and on the spring back", () => {
     const { opening, closing } = outputProfile(sprung, "spring-to-close");
     if ("torqueNm" in sprung) throw new Error("it has springs");
     expect([opening[0], opening[30]]).toEqual([sprung.airStartNm, sprung.airEndNm]);
@@ -67,7 +67,7 @@ describe("what a drive gives", () => {
     for (let i = 2; i < angles.length; i++)
       expect(opening[i]! - opening[i - 1]!).toBeCloseTo(opening[1]! - opening[0]!, 6);
   });
-  it("is what a double-acting one gives, spring and air together, at every angle", () => {
+  it("with spring and air together equals the double-acting one at every angle", () => {
     const air = rackAndPinionOutput({ ...cylinder, airBarG: 5 });
     const both = (["spring-to-close", "spring-to-open"] as const).map((action) =>
       outputProfile(sprung, action),
@@ -91,9 +91,9 @@ describe("what a drive gives", () => {
   });
 });
 
-describe("the weakest place", () => {
+describe("the weakest point", () => {
   const falling: Profile = { opening: evenly(100, 40), closing: evenly(100, 100) };
-  it("lies between named points where that is where it gives out", () => {
+  it("lies between named points where the output is lowest there", () => {
     const asks = profileThrough({
       breakToOpenNm: 60,
       runToOpenNm: 50,
@@ -117,7 +117,7 @@ describe("the weakest place", () => {
       }),
     );
   });
-  it("asks for nothing where the valve helps, and is lost where the drive holds back", () => {
+  it("needs nothing where the valve helps, and fails where the actuator brakes", () => {
     expect(weakest(steady(5), { opening: evenly(-3, -3), closing: evenly(2, 4) })).toMatchObject({
       stroke: "closing",
       degrees: 90,

@@ -30,7 +30,7 @@ describe("a text", () => {
     ["a\u2066b\u2069", "ab"],
     ["\u00ad-", "-"],
   ])("%j is cleaned", (text, clean) => expect(cleanText(text)).toBe(clean));
-  it("is cleaned once and for all, and what is plain stays as it is", () => {
+  it("cleaning twice changes nothing more, and plain text stays as it is", () => {
     fc.assert(
       fc.property(anyText, (text) => {
         const once = cleanText(text);
@@ -45,7 +45,7 @@ describe("a text", () => {
   });
 });
 
-describe("tag numbers alike to the eye", () => {
+describe("tag numbers that look alike", () => {
   it.each([
     "xv-1001",
     "XV–1001",
@@ -56,7 +56,7 @@ describe("tag numbers alike to the eye", () => {
     "XV\u2011\u00ad1001",
     "Xv﹣1001",
   ])("%j is XV-1001", (number) => expect(tagKey(number)).toBe("XV-1001"));
-  it.each(["XV-1001A", "XV 1001", "XV-1O01", "XV1001", "XV_1001"])("%j is another", (number) =>
+  it.each(["XV-1001A", "XV 1001", "XV-1O01", "XV1001", "XV_1001"])("%j is a different number", (number) =>
     expect(tagKey(number)).not.toBe("XV-1001"),
   );
   it("have one key, whichever of them is asked", () => {
@@ -76,7 +76,7 @@ describe("a cell a spreadsheet would run", () => {
   it.each(["", "a=1", "'", "'a", "10 bar", "a\n=1"])("%j needs no guard", (text) =>
     expect(guardFormula(text)).toBe(text),
   );
-  it("comes back the same, whatever it is", () => {
+  it("comes back unchanged, whatever it contains", () => {
     fc.assert(
       fc.property(anyText, (text) => {
         expect(unguardFormula(guardFormula(text))).toBe(text);

@@ -52,11 +52,11 @@ describe("units", () => {
     expect(convertUnit(20, "temperature", "°C", "°F")).toBe(68);
     expect(convertUnit(1, "stress", "ksi", "MPa")).toBeCloseTo(6.89475729316836, 12);
   });
-  it("reads a vapour pressure from vacuum, however it is written", () => {
+  it("reads a vapour pressure from vacuum, in any notation", () => {
     expect(parseQuantity("14.5 psi", "vapour pressure", "bar a")).toBeCloseTo(0.99974, 5);
     expect(parseQuantity("1 bar", "vapour pressure", "psi a")).toBe(1);
   });
-  it("lets a reader have a unit of his own, and passes over one that is none", () => {
+  it("accepts a reader's own unit, and ignores an unknown one", () => {
     expect(shownUnit("pressure", { system: "metric", units: { pressure: "MPa g" } })).toBe("MPa g");
     expect(shownUnit("pressure", { system: "metric", absolute: true, units: { pressure: "MPa g" } })).toBe(
       "MPa a",

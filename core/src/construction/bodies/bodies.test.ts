@@ -18,7 +18,7 @@ describe.each(constructions.map((c) => [c.name, c] as const))("%s", (_, c) => {
     expect(new Set(c.parts.map((p) => p.id)).size).toBe(c.parts.length);
     for (const part of c.parts) expect(part.does).toMatch(/^[A-Z].*\.$/);
   });
-  it("can leak out along its stem and past its seat, and each path names what stands in it", () => {
+  it("can leak along its stem and past its seat, and each path names its seals", () => {
     const leakPaths = leakPathsOf(c.assembly(c.cavities[0]!));
     const paths = leakPaths.map((p) => p.path);
     expect(new Set(paths).size).toBe(paths.length);
@@ -73,25 +73,25 @@ describe.each(constructions.map((c) => [c.name, c] as const))("%s", (_, c) => {
 });
 
 describe("arrangements of seats and cavity", () => {
-  it("count barriers honestly", () => {
+  it("count barriers correctly", () => {
     expect(cavityNamed("two self-relieving").barriers).toEqual({ forward: 1, reverse: 1 });
     expect(cavityNamed("two double-piston").barriers).toEqual({ forward: 2, reverse: 2 });
     const mixed = cavityNamed("self-relieving + double-piston").barriers;
     expect([mixed.forward, mixed.reverse].sort()).toEqual([1, 2]);
   });
-  it("promise block and bleed only where both sides hold", () => {
+  it("provide block and bleed only where both sides hold", () => {
     for (const cavity of cavities)
       if (cavity.blockAndBleed)
         expect(Math.min(cavity.barriers.forward, cavity.barriers.reverse)).toBeGreaterThan(0);
   });
-  it("trap liquid where nothing lets it out while shut", () => {
+  it("trap liquid where nothing relieves it while shut", () => {
     for (const cavity of cavities)
       if (cavity.trapsLiquid) expect(["nowhere", "while open only"]).toContain(cavity.relievesTo);
   });
 });
 
 describe("a construction by name", () => {
-  it("is found, or nothing is", () => {
+  it("is found, or is undefined", () => {
     for (const c of constructions) expect(constructionNamed(c.id)).toBe(c);
     expect(constructionNamed("gate")).toBeUndefined();
   });

@@ -25,7 +25,7 @@ const middle = (view: View, i: number) => {
 describe("shapes a piece is drawn as", () => {
   const view = viewOf(valveOf("trunnion-side-entry"));
   const place = (part: string) => view.places.find((place) => place.part === part)!.at;
-  it("of one of two seats are those of its side alone", () => {
+  it("of one of two seats are those of its side only", () => {
     const [x, y] = place("seats");
     const [here, there] = [
       shapesOf(view, "seat", [-Math.abs(x), y], true),
@@ -36,7 +36,7 @@ describe("shapes a piece is drawn as", () => {
     expect(there.every((i) => middle(view, i) > 0)).toBe(true);
     expect(here).toHaveLength(there.length);
   });
-  it("of packing are not the seats' seals", () => {
+  it("of packing do not include the seals of the seats", () => {
     const packing = shapesOf(view, "seal", place("packing"), false);
     const rings = shapesOf(view, "seal", place("seat-seals"), false);
     expect(packing.length).toBeGreaterThan(0);

@@ -92,7 +92,7 @@ describe("mechanics of the drawing", () => {
     expect(Math.max(...boreInElevation(60, 20, 90).map(([, y]) => y))).toBeLessThanOrEqual(20);
     expect(wide(90)).toBeCloseTo(60, 6);
   });
-  it("lays a floating ball's slot along the pipe while shut, and across it while open", () => {
+  it("puts a floating ball's slot along the pipe while shut, and across it while open", () => {
     const slot = (openingDegrees: number) =>
       extent(made(views("floating-two-piece", { openingDegrees }).above, "hidden").slice(-1));
     const shut = slot(0);
@@ -139,7 +139,7 @@ describe("mechanics of the drawing", () => {
     }
     expect(shaft("plug-eccentric")[1]).toBeCloseTo(4, 1);
   });
-  it("leans the cone of a triple-offset disc only", () => {
+  it("tilts the cone of a triple-offset disc only", () => {
     const rim = (id: string) => {
       const plate = outlines(made(views(id).above, "closure")[0]!)[0]!;
       const left = plate.filter(([x]) => x < 0).map(([, y]) => y);
@@ -148,19 +148,19 @@ describe("mechanics of the drawing", () => {
     expect(rim("butterfly-double-offset")).toBeCloseTo(0, 1);
     expect(Math.abs(rim("butterfly-triple-offset"))).toBeGreaterThan(0.2);
   });
-  it("leans a tilting core clear of its one seat before it turns", () => {
+  it("moves a tilting core clear of its seat before it turns", () => {
     const core = (openingDegrees: number) =>
       extent(made(views("tilt-away", { openingDegrees }).above, "closure"));
     expect(made(views("tilt-away").above, "seat")).toHaveLength(2);
     expect(core(0).right).toBeCloseTo(dimensions.closureDiameterMm / 2, 0);
     expect(core(8).right).toBeLessThan(core(0).right - 2);
   });
-  it("shows what the shut cavity holds", () => {
+  it("shows the content of the shut cavity", () => {
     const colour = (cavity: string) => views("floating-two-piece", { cavity }).along.shapes[0]!.role;
     expect(colour("plain")).toBe("cavity");
     expect(colour("upstream hole")).toBe("upstream");
   });
-  it("presses only while shut, with the forces it is told", () => {
+  it("shows forces only while shut, as given", () => {
     for (const { id } of constructions.filter((c) => c.ways === 2 && c.id !== "segment-ball")) {
       const shut = views(id).along.forces;
       expect(shut.length, id).toBeGreaterThan(0);

@@ -66,7 +66,7 @@ describe("a place", () => {
     "Class I Div 1 Group D Class I Div 2 Group B",
     "Div 1 Class I Group D",
   ])("%j is not guessed at", (text) => expect(readPlace(text)).toBeNull());
-  it("is not read as soon as one word of it is strange", () => {
+  it("is not read if one word of it is unknown", () => {
     fc.assert(
       fc.property(
         fc.constantFrom("zone 1 IIB T3", "Class I Div 2 Group D T3", "zone 22 IIIB T135°C"),
@@ -107,7 +107,7 @@ describe("a marking", () => {
     ["II 2(1)G Ex db IIB T4 Gb", { level: 1 }],
     ["Ex db IIB + Ex ia IIC T4 Gb", { groups: ["IIA", "IIB"] }],
     ["Ex db IIB+H2 T4 Gb", { groups: ["IIA", "IIB", "IIB+H2"] }],
-  ])("%s claims the least of what it names", (text, gas) =>
+  ])("%s claims the least of several values", (text, gas) =>
     expect(readMarkings(text)![0]!.gas).toMatchObject(gas),
   );
   it("of divisions names each group it covers", () => {

@@ -23,7 +23,7 @@ import { number, quantity } from "./holds.ts";
 const house = defaultHouseRules();
 const everyField: readonly AnyField[] = [...dutyFields, ...caseFields];
 
-/** A field nobody has: everything about it stands here, and nowhere else. */
+/** A new field: everything about it is here, and nowhere else. */
 const insulation: AssumedField<"insulationMm", number | null> = {
   path: "insulationMm",
   label: "Insulation",
@@ -35,13 +35,13 @@ const insulation: AssumedField<"insulationMm", number | null> = {
   otherwise: () => [150],
   moves: [0, 300],
 };
-// The type of a duty does not know the field, which looks at itself.
+// The type of a duty does not have the field, which reads its own value.
 const more = [...fieldsOfDuty, insulation as unknown as DutyField];
 const schema = dutySchemaOf(more, caseFields);
 const withIt = (value: number | null) => withValueAt(statedInFull(), "insulationMm", value);
 
 describe("a field added as one file", () => {
-  it("is in the schema, within its range, not stated unless it is", () => {
+  it("is in the schema, within its range, null by default", () => {
     expect(valueAt(schema.parse({}), "insulationMm")).toBeNull();
     expect(valueAt(schema.parse({ insulationMm: 80 }), "insulationMm")).toBe(80);
     expect(schema.safeParse({ insulationMm: 501 }).error!.issues[0]).toMatchObject({
@@ -54,13 +54,13 @@ describe("a field added as one file", () => {
     expect(valueAt(settle(withIt(null), house, more), "insulationMm")).toBe(40);
     expect(valueAt(settle(withIt(80), house, more), "insulationMm")).toBe(80);
   });
-  it("is asked for, with what is assumed meanwhile", () => {
+  it("is asked for, with its assumption", () => {
     expect(missingFrom(withIt(null), house, more)).toMatchObject([
       { field: "insulationMm", label: "Insulation", assumption: { value: 40, unit: "mm" } },
     ]);
     expect(missingFrom(withIt(80), house, more)).toEqual([]);
   });
-  it("may be moved to see what breaks", () => {
+  it("may be varied to find breaking points", () => {
     const { valve } = proven();
     const values = dutyValues(withIt(80), settle(withIt(80), house, more), valve, more);
     const moved = values.find((v) => v.path === "insulationMm")!;
@@ -86,7 +86,7 @@ describe("a field added as one file", () => {
   });
 });
 
-describe("the fields there are", () => {
+describe("the fields of a duty", () => {
   it("have paths, and names inside a group, of their own", () => {
     expect(new Set(everyField.map((f) => f.path)).size).toBe(everyField.length);
     for (const group of new Set(everyField.map((f) => f.group))) {
@@ -94,7 +94,7 @@ describe("the fields there are", () => {
       expect(new Set(names).size, group).toBe(names.length);
     }
   });
-  it("answer to headings of their own", () => {
+  it("have headings of their own", () => {
     const fieldsOf = (kind: "tag" | "case") =>
       lineListFieldsOf(dutyFields, caseFields).filter((f) => f.belongsTo === kind);
     for (const kind of ["tag", "case"] as const) {
@@ -104,7 +104,7 @@ describe("the fields there are", () => {
       for (const heading of headings) expect(heading).toBe(heading.toLowerCase());
     }
   });
-  it("move no further than they may be stated", () => {
+  it("are varied only within their range", () => {
     for (const { path, moves, holds } of everyField) {
       if (!moves || (holds.kind !== "quantity" && holds.kind !== "number")) continue;
       expect(moves[0], path).toBeGreaterThanOrEqual(holds.least);
@@ -122,10 +122,10 @@ describe("the fields there are", () => {
           path,
         ).toEqual(["high", "low"]);
   });
-  it("say why where nothing may be assumed", () => {
+  it("give a reason where nothing may be assumed", () => {
     for (const field of everyField) if (field.mustBeKnown) expect(field.why, field.path).toBeTruthy();
   });
-  it("stands in an empty duty as the schema reads one", () => {
+  it("of an empty duty equal the schema's defaults", () => {
     expect(emptyDuty).toEqual(dutySchema.parse({}));
   });
   it("are read back from an empty duty as not stated", () => {

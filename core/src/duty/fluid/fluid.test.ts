@@ -71,7 +71,7 @@ describe("phase", () => {
       densityKgM3: null,
     });
   });
-  it("estimates a mixture's density by expansion and says nothing of its vapour pressure", () => {
+  it("estimates a mixture's density by expansion and gives no vapour pressure", () => {
     const state = estimateState(named("seawater"), 35, 5);
     expect(state.vapourPressureBarA).toBeNull();
     expect(state.densityKgM3!.value).toBeLessThan(1026);
@@ -82,7 +82,7 @@ describe("phase", () => {
 describe("estimates for a duty", () => {
   const statedWith = (...cases: NonNullable<Parameters<typeof dutyWith>[0]>["cases"] & object) =>
     dutyWith({ cases }).cases;
-  it("are made at the first normal case that says pressure and temperature", () => {
+  it("are made at the first normal case with pressure and temperature", () => {
     const cases = statedWith(
       { name: "top", kind: "maximum", upstreamBarG: 30, temperatureC: 60 },
       { name: "blank", kind: "normal", upstreamBarG: null, temperatureC: 20 },
@@ -94,7 +94,7 @@ describe("estimates for a duty", () => {
     expect(values["fluid.densityKgM3"]).toEqual(estimateState(named("propane"), 20, 10.01325).densityKgM3);
     expect(values["fluid.isentropicExponent"]?.value).toBe(named("propane").isentropicExponent);
   });
-  it("are made at the first case of any kind where no normal one says enough", () => {
+  it("are made at the first case of any kind where no normal one is complete", () => {
     expect(
       fluidEstimates(
         { substance: "propane", composition: null },
@@ -123,7 +123,7 @@ describe("estimates for a duty", () => {
       ),
     ).toEqual(nothing);
   });
-  it("stand a full vacuum", () => {
+  it("work at full vacuum", () => {
     const { values } = fluidEstimates(
       { substance: "nitrogen", composition: null },
       statedWith({ upstreamBarG: -1.01325, downstreamBarG: -1.01325, temperatureC: 20 }),

@@ -57,7 +57,7 @@ describe("export", () => {
   it("imports back to the same tags, guessing nothing", () => {
     expect(importText(writeCsv(tags))).toMatchObject({ tags, faults: [], guesses: [] });
   });
-  it("defuses text a spreadsheet would run", () => {
+  it("guards text that a spreadsheet would run", () => {
     expect(writeCsv(tags)).toContain("'=XV-2");
   });
   it("as a workbook imports back to the same tags", async () => {
@@ -73,7 +73,7 @@ describe("export", () => {
     expect(table.units[table.headings.indexOf("Upstream")]).toBe("bar g");
     expect(convertLineList(table, planFor(table))).toMatchObject({ tags, faults: [], guesses: [] });
   });
-  it("gives back whatever text and figure it is given, and none that a spreadsheet would run", () => {
+  it("returns any text and number unchanged, and none that a spreadsheet would run", () => {
     const awkward = fc.oneof(
       fc.string({ maxLength: 30 }),
       fc.string({ unit: fc.constantFrom("'", "=", "+", "-", "@", "\n", "a", '"', ";", ","), maxLength: 12 }),
@@ -127,24 +127,24 @@ describe("cases", () => {
       ["minimum", -1.01325, null, -49],
     ]);
   });
-  it("of the least temperature stand at the pressure it is designed for, where no other is said", () => {
+  it("of the lowest temperature take the design pressure, where no other is given", () => {
     expect(casesOf("Tag,Max press (barg),Max temp (°C),Min temp (°C)\nX-1,10,80,-20\n")).toEqual([
       ["maximum", 10, null, 80],
       ["minimum", 10, null, -20],
     ]);
   });
-  it("take a difference from the pressure before it, and against the shut valve the far side as open", () => {
+  it("subtract a difference from the upstream pressure; at shut-off the far side stays as when open", () => {
     expect(casesOf("Tag,Oper press (barg),Oper dP (bar)\nX-1,10,2\n")).toEqual([["normal", 10, 8, null]]);
     expect(casesOf("Tag,Design temp (°C),Max dP (bar)\nX-1,90,25\n")).toEqual([
       ["maximum", null, null, 90],
       ["shut-off differential", 25, 0, 90],
     ]);
   });
-  it("add a difference to the pressure behind it where that is the one stated", () => {
+  it("add a difference to the downstream pressure where that is stated", () => {
     expect(casesOf("Tag,P2 (barg),DP (bar)\nXV-1,4,3\n")).toEqual([["normal", 7, 4, null]]);
     expect(casesOf("Tag,P1 (barg),DP (bar)\nXV-1,7,3\n")).toEqual([["normal", 7, 4, null]]);
   });
-  it("are gathered from rows of one tag, by whatever dash it is written", () => {
+  it("are gathered from rows of one tag, with any kind of dash", () => {
     const { tags: read } = importText("Tag,DN,Case,Upstream\nXV-1,50,a,1\nxv–1,,relief,2\nXV\u200b-1,,c,3\n");
     expect(read.map((t) => [t.number, t.duty.cases.map((c) => [c.name, c.kind])])).toEqual([
       [
@@ -161,7 +161,7 @@ describe("cases", () => {
 
 describe("rows of one tag", () => {
   const two = "Tag,DN,Class,Upstream (barg)\nXV-1,50,300#,5\nXV-2,80,150#,5\nXV-1,80,150#,9\n";
-  it("that contradict each other are one fault and a pair, and the tag stays as its first row has it", () => {
+  it("that contradict each other are one fault and a pair, and the tag keeps its first row", () => {
     const { faults, pairs, tags: read } = importText(two);
     expect(faults).toEqual([
       {
@@ -177,7 +177,7 @@ describe("rows of one tag", () => {
       ["XV-2", 80],
     ]);
   });
-  it("are joined, one is taken, or one gets another number, as a person decides", () => {
+  it("are joined, one is taken, or one gets another number, as the user decides", () => {
     const decided = (pair: NonNullable<Decisions["pairs"]>[string]) =>
       importText(two, { pairs: { "XV-1": pair } });
     expect(decided({ take: "join" }).tags[0]!.duty).toMatchObject({
@@ -198,12 +198,12 @@ describe("rows of one tag", () => {
     for (const pair of [{ take: "join" }, { take: "row", row: 2 }] as const)
       expect(decided(pair).faults).toEqual([]);
   });
-  it("that were decided against do not wait", () => {
+  it("that were excluded do not wait", () => {
     const list = `${two}XV-3,55,300#,1\n`;
     const { waiting } = importText(list, { pairs: { "XV-1": { take: "row", row: 4 } } });
     expect(waiting).toEqual([5]);
   });
-  it("that say the same are one", () => {
+  it("that are equal are one", () => {
     const { tags: read, repeated, faults } = importText("Tag,DN,Upstream\nXV-1,50,5\nXV-1,50,5\n");
     expect([read.length, repeated, faults]).toEqual([1, [{ row: 3, as: 2 }], []]);
   });
@@ -218,9 +218,9 @@ describe("rows of one tag", () => {
   });
 });
 
-describe("what a person decides", () => {
+describe("a user's decision", () => {
   const text = "Tag,DN,Fail\nXV-1,50,springy\nXV-2,55,FC\nXV-3,80,springy\n";
-  it("mends a value for every row that has it, a cell, or leaves a row out", () => {
+  it("corrects a value in all its rows, a cell, or excludes a row", () => {
     const bare = importText(text);
     expect(bare.unknown.map(({ value, rows }) => [value, rows])).toEqual([
       ["springy", [2, 4]],
@@ -239,27 +239,27 @@ describe("what a person decides", () => {
     ]);
     expect(importText(text, { leftOut: [2, 3, 4] }).faults).toEqual([]);
   });
-  it("lets whole tags wait: the rows of a tag that has a fault in one of them stay together", () => {
+  it("makes whole tags wait: all rows of a tag with a fault in one of them stay together", () => {
     const list =
       "Tag,DN,Case,Upstream\nXV-1,50,a,1\nXV-1,,b,abc\nXV-2,80,a,5\nXV-2,80,a,5\nXV-3,80,a,5\nXV-3,50,b,6\n";
     const { tags: read, waiting } = importText(list);
     expect(read.map((t) => t.number)).toEqual(["XV-2", "XV-3"]);
     expect(waiting).toEqual([2, 3, 7]);
   });
-  it("takes a cell for what it says, whatever it says", () => {
+  it("takes a corrected cell as written", () => {
     const list = "Tag,Fail\nXV-1,constructor\nXV-2,__proto__\nXV-3,springy\n";
     const { tags: read, unknown } = importText(list, { values: { onSupplyLoss: { springy: "FC" } } });
     expect(read.map(({ number }) => number)).toEqual(["XV-3"]);
     expect(unknown.map(({ value }) => value)).toEqual(["constructor", "__proto__"]);
   });
-  it("is not asked what a value means that only contradicts another", () => {
+  it("is not needed for the meaning of a value that only contradicts another", () => {
     const { faults, unknown } = importText("Tag,Class,Ends\nXV-1,300#,150# RF\n");
     expect(faults.map(({ reason }) => reason)).toEqual([
       'The cell says class 150, but "Class" says class 300.',
     ]);
     expect(unknown).toEqual([]);
   });
-  it("undoes what was guessed of a fluid", () => {
+  it("undoes guesses about a fluid", () => {
     const list = "Tag,Fluid\nXV-1,Cooling water\n";
     expect(importText(list).tags[0]!.duty.fluid).toMatchObject({
       family: "water",
@@ -275,7 +275,7 @@ describe("what a person decides", () => {
 });
 
 describe("a list", () => {
-  it("keeps what has no place as remarks, and offers what its words would change", () => {
+  it("keeps columns without a field as remarks, and suggests changes from their words", () => {
     const { tags: read, suggestions } = importText(
       "Tag,DN,Notes,Paint\nXV-1,50,Steamed out twice a year; no solids,RAL 7035\n",
     );
@@ -285,7 +285,7 @@ describe("a list", () => {
     ]);
     expect(read[0]!.duty.cases).toEqual([]);
   });
-  it("names row, column and reason of every fault, rows counted as in the file", () => {
+  it("names row, column and reason of every fault, with row numbers of the file", () => {
     const { faults, tags: read } = importText(
       "A list of valves\n\nTag,DN,Upstream (bar g),Temperature (°C),Phase\nXV-1,55,12,20,liquid\n,50,1,1,liquid\nXV-3,50,abc,-300,plasma\nXV-4,50,1,20,liquid\n",
     );
@@ -298,7 +298,7 @@ describe("a list", () => {
       [6, "Temperature (°C)"],
     ]);
   });
-  it("passes over titles, sections, repeated headings and totals, and says so", () => {
+  it("skips titles, sections, repeated headings and totals, and reports them", () => {
     const table = findTable(
       gridOfText(
         "Plant,,\nTag,DN,Class\nUnit 1 pumps,,\nXV-1,50,150#\nTag,DN,Class\nXV-2,50,150#\nTotal:,,\n",
@@ -307,7 +307,7 @@ describe("a list", () => {
     expect(table.rows.map(({ row }) => row)).toEqual([4, 6]);
     expect(table.skipped.map(({ row }) => row)).toEqual([3, 5, 7]);
   });
-  it("without the words of the trade is read for its tags all the same", () => {
+  it("without known words is still read for its tags", () => {
     const { tags: read } = importText("Qwx,Zzy\nXV-1,50\nXV-2,80\n");
     expect(read.map((t) => t.number)).toEqual(["XV-1", "XV-2"]);
   });
@@ -316,7 +316,7 @@ describe("a list", () => {
     ["Tag,DN\n", /no rows/],
     ['Tag,DN\n"XV-1,50\n', /never closed/],
     ["PK\u0000\u0003", /not a text file/],
-  ])("says why %j is no table", (text, message) => {
+  ])("explains why %j is no table", (text, message) => {
     expect(() => importText(text)).toThrow(NotATable);
     expect(() => importText(text)).toThrow(message);
   });

@@ -18,7 +18,7 @@ const right = (list: typeof headingsAside) =>
   list.filter(([heading, field]) => (placed(heading)?.field.id ?? null) === field);
 
 describe("headings of the trade", () => {
-  it("are placed rightly, and none wrongly without being marked", () => {
+  it("are assigned correctly, and none wrongly without a mark", () => {
     expect(headingsAside).toHaveLength(100);
     expect(right(headingsAside).length).toBeGreaterThanOrEqual(98);
     expect(wrongAndSure(headingsAside)).toEqual([]);
@@ -30,23 +30,23 @@ describe("headings of the trade", () => {
     ["Desing Temperture", "maximum.temperatureC"],
     ["Valve Tga Number", "number"],
     ["Auslegunsdruck", "maximum.upstreamBarG"],
-  ])("with a slip in them are read, not quite surely: %s", (heading, field) => {
+  ])("with a typing error are read, marked as unsure: %s", (heading, field) => {
     expect(placed(heading)?.field.id).toBe(field);
     expect(placed(heading)!.confidence).toBeLessThan(0.95);
   });
   it.each(["Paint colour of the temperature label", "Seat material", "Loop", "Order number", "Qzxv"])(
-    "that no field holds go to the remarks, or are marked: %s",
+    "without a field go to the remarks, or are marked: %s",
     (heading) => {
       expect(placed(heading)?.confidence ?? 0).toBeLessThan(sureConfidence);
     },
   );
   it.each(lineListFields.map((field) => [headingOf(field), field.id] as const))(
-    "the program writes itself mean what they did: %s",
+    "of the program's own export keep their meaning: %s",
     (heading, id) => {
       expect(placed(heading)).toEqual({ field: lineListField(id), confidence: 1 });
     },
   );
-  it("mean concepts there are", () => {
+  it("refer to existing concepts", () => {
     const known = new Set<string>(concepts);
     const words = lineListFields.flatMap(({ means }) => means).map((m) => m.replace("~", ""));
     const strange = words.filter((m) => {
@@ -67,17 +67,17 @@ describe("headings of the trade", () => {
   });
 });
 
-describe("units nobody says", () => {
+describe("units that are not stated", () => {
   const unitsOf = (text: string, usually?: "US") =>
     planFor(findTable(gridOfText(text)), usually).map(({ unit }) => unit);
   const silent = "Tag,Size,Design pressure,Design temperature\nXV-1,4,250,120\n";
-  it("are those of the project, and doubted", () => {
+  it("are those of the project, marked as doubtful", () => {
     expect(unitsOf(silent).slice(2)).toEqual(["bar g", "°C"]);
     expect(unitsOf(silent, "US")).toEqual([null, "NPS", "psi g", "°F"]);
     for (const { field, doubt } of planFor(findTable(gridOfText(silent)), "US").slice(2))
       expect(doubt, field!).toMatch(/is assumed/);
   });
-  it("are those of the list's other columns, whatever the project reads", () => {
+  it("are those of the list's other columns, whatever the project uses", () => {
     const metric = silent.replace("Design pressure", "Design pressure (bar g)");
     expect(unitsOf(metric, "US").slice(2)).toEqual(["bar g", "°C"]);
   });

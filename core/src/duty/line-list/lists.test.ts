@@ -7,7 +7,7 @@ import { controlWorkbook, italianWorkbook } from "../../../test/line-lists/workb
 const folder = join(import.meta.dirname, "../../../test/line-lists");
 const file = (name: string) => async () => new Uint8Array(readFileSync(join(folder, name)));
 
-describe("lists as people keep them are understood, value by value", () => {
+describe("realistic lists are understood, value by value", () => {
   it.each([
     ["us-refinery", file("us-refinery.csv")],
     ["german-plant", file("german-plant.csv")],

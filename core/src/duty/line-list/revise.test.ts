@@ -22,7 +22,7 @@ const listed = (duty: Parameters<typeof dutyWith>[0], more: Partial<ListedTag> =
 const blank = { strokesPerYear: null } as const;
 
 describe("a revised list", () => {
-  it("that says what is there already changes nothing", () => {
+  it("that repeats the project changes nothing", () => {
     const was = tag();
     const { changes, tag: now } = revise(was, was);
     expect(changes).toEqual([]);
@@ -33,7 +33,7 @@ describe("a revised list", () => {
     );
     expect(kept.changes).toEqual([]);
   });
-  it("changes what it states and leaves the rest, field by field", () => {
+  it("changes its stated values and leaves the rest, field by field", () => {
     const { changes, tag: now } = revise(
       tag(),
       listed(
@@ -57,7 +57,7 @@ describe("a revised list", () => {
       cases: [{ upstreamBarG: 9, temperatureC: 20, mayBeShut: false }],
     });
   });
-  it("lets no guess stand against what is stated, but fills what is blank with it", () => {
+  it("never replaces a stated value by a guess, but fills blanks with it", () => {
     const was = tag({
       duty: { ...tag().duty, fluid: { ...tag().duty.fluid, family: "seawater and brine", substance: null } },
     });
@@ -73,7 +73,7 @@ describe("a revised list", () => {
     ]);
     expect(revise(was, guess).changes.map(({ label }) => label)).toEqual(["Substance", "Service family"]);
   });
-  it("says why its changes cannot stand beside what stays, and changes nothing then", () => {
+  it("explains why its changes contradict other values, and then changes nothing", () => {
     const was = tag({
       duty: dutyWith({
         cases: [
@@ -100,7 +100,7 @@ describe("a revised list", () => {
     expect(next.tag).toBe(was);
     expect(next.changes).toEqual([{ label: "normal: Upstream", was: "9", is: "5" }]);
   });
-  it("adds cases it has and the project has not, with an id of their own", () => {
+  it("adds its new cases, with ids of their own", () => {
     const { tag: now } = revise(
       tag(),
       listed({

@@ -10,7 +10,7 @@ const house = defaultHouseRules();
 const questions = fieldsOfDuty.filter((field) => field.why !== undefined);
 const complete = statedInFull();
 
-/** A valve that stands already. */
+/** An installed valve. */
 const stands: Duty = {
   ...complete,
   onSite: true,
@@ -20,7 +20,7 @@ const stands: Duty = {
   onSiteStemLimitNm: 400,
 };
 
-/** The complete duty with one field of it blank, and what raises the question where that alone does not. */
+/** The complete duty with one field of it blank, and the condition that makes the field relevant. */
 const byMotor: Duty = {
   ...complete,
   operator: "electric",
@@ -99,7 +99,7 @@ describe("questions of an order", () => {
     },
   );
   it.each(questions.filter((q) => !q.mustBeKnown).map((q) => [q.path] as const))(
-    "%s could be otherwise in a duty the schema takes",
+    "%s could have another value in a valid duty",
     (path) => {
       const others = dutiesOtherwise(path, blank[path]!);
       expect(others.length).toBeGreaterThan(0);
@@ -110,7 +110,7 @@ describe("questions of an order", () => {
       }
     },
   );
-  it("speak figures with their unit, so that every reader gets them in his own", () => {
+  it("show numbers with their unit, so that every reader gets chosen units", () => {
     const figures = missingFrom(emptyDuty, house).flatMap((m) => (m.assumption?.value == null ? [] : [m]));
     expect(Object.fromEntries(figures.map((m) => [m.field, m.assumption]))).toEqual({
       airMinimumBarG: { words: "", value: house.assumedAirMinimumBarG, unit: "bar g" },
@@ -120,14 +120,14 @@ describe("questions of an order", () => {
     });
     for (const m of missingFrom(emptyDuty, house)) expect(m.assumption?.words ?? "").not.toMatch(/\d/);
   });
-  it("say what settling the duty then uses", () => {
+  it("state the value that settling then uses", () => {
     const settled = settle(emptyDuty, house);
     for (const { field, assumption } of missingFrom(emptyDuty, house)) {
       const value = assumption?.value;
       if (value != null) expect(settled[field as "airMinimumBarG"], field).toBe(value);
     }
   });
-  it("do not ask a bare stem or an electric drive for air", () => {
+  it("do not ask a bare stem or an electric actuator for air", () => {
     for (const operator of ["bare stem", "electric"] as const) {
       const asked = missingFrom({ ...emptyDuty, operator }, house).map((m) => m.field);
       expect(asked).not.toContain("airMinimumBarG");
@@ -136,8 +136,8 @@ describe("questions of an order", () => {
   });
 });
 
-describe("what must be known", () => {
-  it("is what nothing is assumed for, without asking the house", () => {
+describe("mandatory values", () => {
+  it("are those never assumed, independent of the house rules", () => {
     for (const { number, duty } of [...demoTags, { number: "nothing", duty: emptyDuty }])
       expect(mustBeKnownOf(duty), number).toEqual(
         missingFrom(duty, house)
@@ -147,8 +147,8 @@ describe("what must be known", () => {
   });
 });
 
-describe("what is taken as none", () => {
-  it("is said once for the fluid and once for the task, each field it speaks for named", () => {
+describe("fields that count as none", () => {
+  it("are reported once for the fluid and once for the task, each named", () => {
     const open = {
       ...complete,
       lineTestBarG: null,
@@ -166,7 +166,7 @@ describe("what is taken as none", () => {
       ].reverse(),
     );
   });
-  it("could each be something after all", () => {
+  it("could each have a value after all", () => {
     const open = { ...complete, fluid: { ...complete.fluid, h2sKPa: null, fibres: null } };
     const others = dutiesOtherwise("fluid.h2sKPa", open);
     expect(others.map((d) => [d.fluid.h2sKPa, d.fluid.fibres])).toEqual([
@@ -175,7 +175,7 @@ describe("what is taken as none", () => {
     ]);
     for (const other of others) expect(dutySchema.safeParse(other).success).toBe(true);
   });
-  it("is a question of its own where the duty raises it", () => {
+  it("become a question of their own where the duty raises it", () => {
     const open = { ...complete, deadEnd: null, endConnection: "lug" as const };
     expect(missingFrom(open, house)).toMatchObject([{ field: "deadEnd", label: "Dead-end service" }]);
   });
@@ -183,7 +183,7 @@ describe("what is taken as none", () => {
 
 describe("the far side of a case", () => {
   const open = statedInFull({ cases: [{ downstreamBarG: null }] });
-  it("is assumed vented, and could be at line pressure just as well", () => {
+  it("is assumed vented, and could be at line pressure too", () => {
     const [gap] = missingFrom(open, house);
     expect(gap).toMatchObject({
       field: "cases.0.downstreamBarG",
@@ -197,7 +197,7 @@ describe("the far side of a case", () => {
     expect(gap!.field).toBe("cases.0.upstreamBarG");
     expect(dutiesOtherwise(gap!.field, reverse)[0]!.cases[0]).toMatchObject({ upstreamBarG: 9 });
   });
-  it("is nothing that could be otherwise where there is no such case or no pressure", () => {
+  it("has no alternative without such a case or a pressure", () => {
     expect(dutiesOtherwise("cases.7.downstreamBarG", open)).toEqual([]);
     expect(dutiesOtherwise("no such field", open)).toEqual([]);
     const unknown = statedInFull({ cases: [{ upstreamBarG: null, downstreamBarG: null }] });
@@ -205,8 +205,8 @@ describe("the far side of a case", () => {
   });
 });
 
-describe("the demo's gaps", () => {
-  it("are named once each, what must be known before what is assumed", () => {
+describe("missing values of the demo", () => {
+  it("are named once each, mandatory ones first", () => {
     for (const { number, duty } of demoTags) {
       const missing = missingFrom(duty, house);
       expect(new Set(missing.map((m) => m.field)).size, number).toBe(missing.length);

@@ -16,7 +16,7 @@ const gas = (composition: string | null, change: Parameters<typeof dutyWith>[0] 
 const sour = "methane 90; H2S 6; CO2 4";
 
 describe("a duty with a composition", () => {
-  it("is reckoned with the mixture", () => {
+  it("is computed with the mixture", () => {
     const duty = settle(gas(sour), house);
     const { stream } = streamOf(duty.cases[0]!, duty.stated.cases[0]!, duty, house, true);
     expect(stream).toMatchObject({ kind: "gas" });
@@ -26,7 +26,7 @@ describe("a duty with a composition", () => {
     );
     expect(stream!.figures.every(({ origin }) => origin === "estimate")).toBe(true);
   });
-  it("says what partial pressures nobody stated, at the highest pressure there is", () => {
+  it("derives unstated partial pressures at the highest pressure", () => {
     const { stated } = settle(gas(sour), house);
     expect(stated.fluid.h2sKPa).toBeCloseTo(0.06 * 21.01325 * 100, 6);
     expect(stated.fluid.carbonDioxideBarA).toBeCloseTo(0.04 * 21.01325, 6);
@@ -34,7 +34,7 @@ describe("a duty with a composition", () => {
     expect(settle(gas(sour, { fluid: { h2sKPa: 1 } }), house).stated.fluid.h2sKPa).toBe(1);
     expect(gas(sour).fluid.h2sKPa).toBeNull();
   });
-  it("has the hazards of what is in it, and is judged in the families of all of it", () => {
+  it("has the hazards of its components, and is judged in all their families", () => {
     const duty = settle(gas(sour), house);
     expect(duty.hazards).toContain("lethal");
     const aromatic = settle(gas("methane 90; benzene 10"), house);

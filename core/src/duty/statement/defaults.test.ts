@@ -11,8 +11,8 @@ const plant = {
   ambientMinimumC: -20,
 } as const;
 
-describe("a project's values", () => {
-  it("fill in what a duty leaves blank, and nothing it states", () => {
+describe("a project's defaults", () => {
+  it("fill blanks of a duty, and replace nothing stated", () => {
     const { duty, filled } = withDefaults({ ...emptyDuty, operator: "electric" }, plant);
     expect(duty).toMatchObject({
       operator: "electric",
@@ -23,17 +23,17 @@ describe("a project's values", () => {
     });
     expect(filled).toEqual(["Lowest air supply", "Highest air supply", "Lowest ambient"]);
   });
-  it("leave a range alone of which one end is stated", () => {
+  it("leave a range with one end stated alone", () => {
     expect(withDefaults({ ...emptyDuty, airMinimumBarG: 8 }, plant).duty).toMatchObject({
       airMinimumBarG: 8,
       airMaximumBarG: null,
     });
   });
-  it("that are none change nothing", () => {
+  it("that are empty change nothing", () => {
     const duty = dutyWith({});
     expect(withDefaults(duty, noDefaults)).toEqual({ duty, filled: [] });
   });
-  it("stand in the order of their range and in their own units", () => {
+  it("follow the order of their range and use their own units", () => {
     expect(dutyDefaultsSchema().safeParse({ airMinimumBarG: 7, airMaximumBarG: 5 }).success).toBe(false);
     expect(dutyDefaultsSchema().safeParse({ ambientMinimumC: -300 }).success).toBe(false);
     expect(dutyDefaultsSchema().safeParse({ dn: 50 }).success).toBe(false);

@@ -39,7 +39,7 @@ describe("bad duties", () => {
   ])("%o is refused at its place", (change, path, message) => {
     expect(messageAt(withCase(change), path)).toMatch(message);
   });
-  it("refuses sizes, classes and supplies that are none", () => {
+  it("refuses invalid sizes, classes and supplies", () => {
     expect(messageAt({ ...emptyDuty, dn: 155 }, "dn")).toBe("DN 155 is not a nominal size.");
     expect(messageAt({ ...emptyDuty, lineDesignation: "class 700" }, "lineDesignation")).toMatch(
       /not a class or PN/,
@@ -56,7 +56,7 @@ describe("bad duties", () => {
     expect(messageAt({ ...emptyDuty, cases: [blankCase, blankCase] }, "cases.1.id")).toMatch(/share the id/);
     expect(dutySchema.safeParse({ ...emptyDuty, colour: "red" }).success).toBe(false);
   });
-  it("lets limits themselves pass", () => {
+  it("accepts values at the limits", () => {
     expect(
       dutySchema.safeParse(withCase({ upstreamBarG: 1000, temperatureC: -273.15, downstreamBarG: -1.01325 }))
         .success,
@@ -66,7 +66,7 @@ describe("bad duties", () => {
 
 describe("settle", () => {
   const settled = (change: object) => settle(dutySchema.parse(withCase(change)), house).cases[0]!;
-  it("takes a blank downstream as vented and says it assumed it", () => {
+  it("takes a blank downstream as vented and records the assumption", () => {
     expect(settled({ downstreamBarG: null })).toMatchObject({
       downstreamBarG: 0,
       downstreamOrigin: "assumed",
@@ -134,7 +134,7 @@ describe("sizes", () => {
   it.each(['1 1/2"', "1-1/2 in", '1.5"', "NPS 1½"])("reads %s as DN 40", (text) =>
     expect(parseNominalSize(text, "DN")).toBe(40),
   );
-  it("does not guess what is no size", () => {
+  it("does not guess at an invalid size", () => {
     expect(parseNominalSize("155", "DN")).toBeNull();
     expect(parseNominalSize("7", "NPS")).toBeNull();
     expect(parseNominalSize("", "NPS")).toBeNull();

@@ -27,14 +27,14 @@ const propane = { substance: "propane", family: "sweet hydrocarbon liquid", phas
 const nitrogen = { substance: "nitrogen", family: "air and inert gas", phase: "gas" } as const;
 
 describe("a liquid that flows", () => {
-  it("is water by its tables where nobody states figures", () => {
+  it("is water by its tables where no properties are stated", () => {
     const stream = streamWith({}, water).stream as LiquidStream;
     expect(stream.densityKgM3).toBeCloseTo(998.66, 1);
     expect(stream.vapourBarA).toBeCloseTo(0.0234, 4);
     expect(stream.soundMS).toBeGreaterThan(1480);
     expect(stream.figures.map((f) => f.origin)).toEqual(["reference", "reference", "estimate"]);
   });
-  it("goes by what was entered before anything else, and boils no later than it may when hotter", () => {
+  it("uses entered values first, and boils no later than possible when hotter", () => {
     const stream = streamWith({}, { ...propane, densityKgM3: 480, vapourPressureBarA: 2 })
       .stream as LiquidStream;
     expect(stream.densityKgM3).toBe(480);
@@ -46,7 +46,7 @@ describe("a liquid that flows", () => {
     expect(stream.flowM3h).toBeCloseTo(10, 9);
     expect(missing({ rateBasis: "Nm³/h" }, propane)).toMatch(/m³\/h or kg\/h/);
   });
-  it("waits for what is not known, by name", () => {
+  it("waits for missing values, by name", () => {
     const unknown = { substance: null, family: "amine solution", phase: "liquid" } as const;
     expect(missing({}, unknown)).toMatch(/density/);
     expect(missing({}, { ...unknown, densityKgM3: 1000 })).toMatch(/viscosity/);
@@ -59,17 +59,17 @@ describe("a liquid that flows", () => {
     expect(missing({ downstreamBarG: null }, water)).toMatch(/downstream/);
     expect(missing({ temperatureC: null }, water)).toMatch(/temperature/);
   });
-  it("is not reckoned with what no liquid is: a density relative to water, a slip of decimals", () => {
+  it("is not computed with impossible properties: a density relative to water, a misplaced decimal", () => {
     const known = { substance: null, family: "amine solution", phase: "liquid", viscosityMPaS: 1 } as const;
     expect(missing({}, { ...known, densityKgM3: 0.98 })).toMatch(/relative to water/);
     expect(missing({}, { ...known, densityKgM3: 20 })).toBeNull();
     expect(missing({}, { ...known, densityKgM3: 1000, viscosityMPaS: 0.0009 })).toMatch(/viscosity/);
     expect(missing({}, { ...known, densityKgM3: 1000, viscosityMPaS: 0.001 })).toBeNull();
   });
-  it("of an open valve needs no pressure behind it", () => {
+  it("of an open valve needs no downstream pressure", () => {
     expect(streamWith({ downstreamBarG: null }, water, false).stream).not.toBeNull();
   });
-  it("in a dense phase stays one, or is not told", () => {
+  it("in a dense phase stays dense, or is not known", () => {
     const dense = {
       substance: "carbon-dioxide",
       family: "carbon dioxide dense phase",
@@ -91,13 +91,13 @@ describe("a liquid that flows", () => {
 });
 
 describe("a gas that flows", () => {
-  it("counts a kilogram, a normal and an actual cubic metre alike", () => {
+  it("gives the same for a kilogram, a normal and an actual cubic metre", () => {
     const mass = (c: Case) => (streamWith(c, nitrogen).stream as GasStream).massKgH;
     const byMass = streamWith({ rate: 1000, rateBasis: "kg/h" }, nitrogen).stream as GasStream;
     expect(mass({ rate: byMass.flowNm3h, rateBasis: "Nm³/h" })).toBeCloseTo(1000, 6);
     expect(mass({ rate: 1000 / byMass.densityKgM3, rateBasis: "m³/h" })).toBeCloseTo(1000, 6);
   });
-  it("is steam by its tables, and says where is water", () => {
+  it("is steam by its tables, and reports water", () => {
     const stream = streamWith({ temperatureC: 200, rate: 1000, rateBasis: "kg/h" }, steam)
       .stream as GasStream;
     expect(stream.densityKgM3).toBeCloseTo(5.35, 1);
@@ -106,8 +106,8 @@ describe("a gas that flows", () => {
   });
 });
 
-describe("what does not flow", () => {
-  it("is stated as nothing, or not stated", () => {
+describe("no flow", () => {
+  it("is stated as zero, or not stated", () => {
     expect(streamWith({ rate: null }, water)).toMatchObject({
       stream: null,
       still: "The flow is not stated.",
@@ -127,7 +127,7 @@ describe("throttling a gas", () => {
     expect(cooled / 50).toBeGreaterThan(0.35);
     expect(cooled / 50).toBeLessThan(0.55);
   });
-  it("leaves a thin gas as warm as it was, and never cools below where it boils", () => {
+  it("does not cool an ideal gas, and never cools below the boiling point", () => {
     expect(expandedC(methane, 20, 1.1, 1)!).toBeCloseTo(20, 0);
     expect(expandedC(methane, -100, 45, 1)!).toBeGreaterThan(-163);
   });

@@ -64,12 +64,12 @@ describe("two phases at once", () => {
     expect(1 / both.densityKgM3).toBeCloseTo(0.2 / both.gas.densityKgM3 + 0.8 / both.liquid.densityKgM3, 9);
     expect(both.massKgH).toBe(8000);
   });
-  it("are counted by the volume of both where it is stated by volume", () => {
+  it("are counted by volume where the flow is stated by volume", () => {
     const byMass = stream({}, oil);
     const byVolume = stream({ rate: 8000 / byMass.densityKgM3, rateBasis: "m³/h" }, oil);
     expect(byVolume.massKgH).toBeCloseTo(8000, 6);
   });
-  it("wait for what is not known, by name", () => {
+  it("wait for missing values, by name", () => {
     expect(missing({ vapourPercent: null })).toMatch(/vapour fraction/);
     expect(missing({ vapourPercent: 0 })).toMatch(/fluid has one phase/);
     expect(missing({ vapourPercent: 100 })).toMatch(/fluid has one phase/);
@@ -77,7 +77,7 @@ describe("two phases at once", () => {
     expect(missing({}, { ...oil, densityKgM3: null })).toMatch(/density/);
     expect(missing({}, { ...oil, composition: null })).toMatch(/molar mass/);
   });
-  it("of a liquid that further flashing wait, but for water, which keeps its enthalpy", () => {
+  it("of a flashing liquid wait, except water, which keeps its enthalpy", () => {
     expect(missing({}, { ...oil, vapourPressureBarA: 9 })).toMatch(/further flashing/);
     const wet = stream({});
     expect(wet.gas.densityKgM3).toBeCloseTo(5.65, 1);
@@ -94,22 +94,22 @@ describe("a trim that passes two phases", () => {
     expect(standing.beyond).toBeNull();
     return standing.openingPercent;
   };
-  it("opens further the more of it is vapour", () => {
+  it("opens further with a higher share of vapour", () => {
     const openings = [0.01, 0.1, 1, 5, 20, 60].map(opening);
     expect([...openings].sort((a, b) => a - b)).toEqual(openings);
   });
-  it("comes to what either phase asks for alone as the other vanishes, and asks no less than either of them", () => {
+  it("approaches the coefficient of one phase as the other vanishes, and needs no less than either", () => {
     const alone = (vapourPercent: number, kind: "liquid" | "gas") => {
       const both = stream({ vapourPercent, rate: 30_000 }, oil);
       return openingFor(trim, passingOf(both[kind], pipes)).openingPercent;
     };
-    // Its drop is held to what a gas would choke at: nearly so, and never less.
+    // Its drop is limited to the choking drop of a gas: nearly so, and never less.
     expect(opening(1e-9)).toBeGreaterThanOrEqual(alone(1e-9, "liquid"));
     expect(opening(1e-9)).toBeCloseTo(alone(1e-9, "liquid"), 0);
     expect(opening(100 - 1e-9)).toBeCloseTo(alone(100 - 1e-9, "gas"), 0);
     expect(opening(20)).toBeGreaterThan(Math.max(alone(20, "liquid"), alone(20, "gas")));
   });
-  it("lets no more through at half the flow than it has room for, and says no noise", () => {
+  it("passes no more than it has capacity for at half the flow, and gives no noise", () => {
     const both = stream({}, oil);
     const half = streamAt(both, 0.5);
     expect(half.gas.massKgH + half.liquid.massKgH).toBeCloseTo(4000, 6);

@@ -12,7 +12,7 @@ const bookOf = async (fill: (sheet: ExcelJS.Worksheet, book: ExcelJS.Workbook) =
 };
 
 describe("the file of a list", () => {
-  it("is read as UTF-8, as UTF-16 by its mark, else in the Western encoding, and says so", async () => {
+  it("is read as UTF-8, as UTF-16 by its mark, else in the Western encoding, and reports which", async () => {
     expect((await readListFile(bytes("Tag;Größe\nA1;2"))).note).toBeNull();
     const marked = new Uint8Array([
       0xff,
@@ -34,7 +34,7 @@ describe("the file of a list", () => {
 });
 
 describe("a workbook", () => {
-  it("is read as somebody sees it", async () => {
+  it("is read as displayed", async () => {
     const { grids } = await bookOf((sheet, book) => {
       sheet.addRow([
         "a",
@@ -64,16 +64,16 @@ describe("a workbook", () => {
     ]);
     expect(grids[0]!.hidden).toEqual([2]);
   });
-  it("keeps rows where they stand, blank ones among them", async () => {
+  it("keeps row positions, blank rows included", async () => {
     const { grids } = await bookOf((sheet) => {
       sheet.getCell("B3").value = "x";
     });
     expect(grids[0]!.rows).toEqual([[], [], ["", "x"]]);
   });
-  it("that holds nothing says so", async () => {
+  it("that is empty is reported", async () => {
     await expect(bookOf(() => undefined)).rejects.toThrow(/holds nothing/);
   });
-  it("is written with headings that stay, units below them, and nothing a spreadsheet would run", async () => {
+  it("is written with frozen headings, units below them, and nothing a spreadsheet would run", async () => {
     const written = await workbookOf(
       [
         {

@@ -26,13 +26,13 @@ const cell = (file: string, row: number, heading: string, value: string) =>
 const faults = (files: Record<string, string>) => readCatalogueTables(files).faults;
 
 describe("a catalogue as tables", () => {
-  it("reads back to the same", () => {
+  it("reads back unchanged", () => {
     const reading = readCatalogueTables(catalogueTables(demoCatalogue));
     expect(reading.faults).toEqual([]);
     expect(reading.catalogue).toEqual(demoCatalogue);
   });
   it.each(["=cmd|' /C calc'!A0", "'=1", "+1", "@SUM(1)", "-1"])(
-    "gives back a name such as %j, and writes it so that no spreadsheet runs it",
+    "returns a name such as %j unchanged, and guards it in the file",
     (name) => {
       const files = catalogueTables({ ...few, name });
       const { data } = Papa.parse<string[]>(files["catalogue.csv"]!);
@@ -48,7 +48,7 @@ describe("a catalogue as tables", () => {
       expect(tables[name].says.length).toBeGreaterThan(10);
     }
   });
-  it("does without columns that may be empty, as tables of an earlier release do", () => {
+  it("may leave out optional columns, like tables of an earlier release", () => {
     const without = (file: string, headings: readonly string[]) =>
       changed(file, (csv) => {
         const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
@@ -61,7 +61,7 @@ describe("a catalogue as tables", () => {
     expect(catalogue!.drives.every((d) => d.marking === null && d.enclosure === null)).toBe(true);
     expect(faults(without("drives.csv", ["maker"]))).toMatchObject([{ field: "maker", row: 1 }]);
   });
-  it("stands a byte order mark, blank lines and other line ends", () => {
+  it("accepts a byte order mark, blank lines and other line ends", () => {
     const windows = Object.fromEntries(
       Object.entries(written).map(([f, csv]) => [f, `\uFEFF${csv.replaceAll("\n", "\r\n")}\r\n`]),
     );
@@ -89,7 +89,7 @@ describe("broken tables", () => {
     if (!/no matching row/.test(here!.reason)) expect(here).toMatchObject({ file, row, field: heading });
     expect(here!.row).not.toBeNull();
   });
-  it("names what of an accessory is wrong at its row and column, and what belongs to none", () => {
+  it("name a fault of an accessory at its row and column, and items without a family", () => {
     expect(faults(cell("accessory-items.csv", 2, "price", "dear"))).toMatchObject([
       { file: "accessory-items.csv", row: 2, field: "price" },
     ]);
@@ -101,7 +101,7 @@ describe("broken tables", () => {
       row: 2,
     });
   });
-  it("names a bracket for a flange nobody has, and an item that stands twice", () => {
+  it("name a bracket for an unknown flange, and a duplicate item", () => {
     const rows = Papa.parse<Record<string, string>>(written["accessory-items.csv"]!, { header: true }).data;
     const index = rows.findIndex((row) => row.lower_flange) + 2;
     expect(faults(cell("accessory-items.csv", index, "lower_flange", "F06"))).toMatchObject([
@@ -122,7 +122,7 @@ describe("broken tables", () => {
       reason: /falls/,
     });
   });
-  it("names missing tables, columns and strangers", () => {
+  it("name missing tables, columns and unknown ones", () => {
     const { "sizes.csv": _, ...without } = written;
     expect(faults(without)).toEqual([
       expect.objectContaining({ file: "sizes.csv", reason: "this table is missing" }),

@@ -10,7 +10,7 @@ import { catalogueDifference } from "./difference.ts";
 import type { ProductLine } from "./schema.ts";
 import { compileShelf } from "./shelf.ts";
 
-/** The fixture document with one value put at a path; undefined removes it. */
+/** The fixture document with one value set at a path; undefined removes it. */
 function changed(path: string, value: unknown) {
   const copy = structuredClone(catalogueDocument) as unknown as Record<string, unknown>;
   const keys = path.split(".");
@@ -120,7 +120,7 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
     expect(reading.catalogue).toBeNull();
     expect(reading.faults).toEqual(expect.arrayContaining([expect.objectContaining(fault)]));
   });
-  it("counts what its lists multiply to before anybody builds it", () => {
+  it("counts the combinations of its lists before they are built", () => {
     const line = catalogueDocument.lines[0] as unknown as ProductLine;
     const many = <T extends { id?: string }>(list: readonly T[], n: number) =>
       Array.from({ length: n }, (_, i) => ({ ...list[0]!, ...(list[0]!.id ? { id: `x${i}` } : {}) }));
@@ -135,7 +135,7 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
     const fits = Math.floor(mostCandidates / each);
     expect([offering(fits), offering(fits + 1)]).toEqual([0, 1]);
   });
-  it("survives anything at all", () => {
+  it("survives any input", () => {
     for (const junk of [null, 1, "x", [], { lines: 4 }, { lines: [null] }])
       expect(readCatalogueDocument(junk).catalogue).toBeNull();
     expect(readCatalogue({ name: "h", content: null }, [], [], []).faults.length).toBeGreaterThan(0);
@@ -155,7 +155,7 @@ describe("shelf", () => {
         .every((v) => v.size.dn === 50),
     ).toBe(true);
   });
-  it("offers drives both ways with springs and plain", () => {
+  it("offers actuators with springs in both directions and without", () => {
     const { drives } = shelfWith().families[0]!;
     expect(new Set(drives.map((d) => d.onSupplyLoss))).toEqual(new Set(["stays", "closes", "opens"]));
     expect(new Set(drives.map((d) => d.key)).size).toBe(drives.length);
@@ -164,7 +164,7 @@ describe("shelf", () => {
 
 describe("committed data", () => {
   const demo = new URL("../../../../demo/catalogue/", import.meta.url);
-  it("the demo catalogue is what its geometry generates, and it is sound", () => {
+  it("the demo catalogue equals the output of its generator, and is valid", () => {
     const files = demoCatalogueFiles();
     for (const [name, text] of files) expect(readFileSync(new URL(name, demo), "utf8"), name).toBe(text);
     const document = (folder: string) =>
@@ -181,7 +181,7 @@ describe("committed data", () => {
     expect(reading.faults).toEqual([]);
     expect(compileShelf(reading.catalogue!).valvesFor(100).length).toBeGreaterThan(100);
   });
-  it("the compiled reference tables are what their CSV files say", () => {
+  it("the compiled reference tables equal their CSV files", () => {
     for (const file of tableFiles()) {
       const { module, text } = compileTable(file);
       expect(
@@ -194,7 +194,7 @@ describe("committed data", () => {
 
 describe("the difference between two catalogues", () => {
   const base = readCatalogueDocument(catalogueDocument).catalogue!;
-  it("is nothing between equals", () => expect(catalogueDifference(base, structuredClone(base))).toEqual([]));
+  it("is empty between equals", () => expect(catalogueDifference(base, structuredClone(base))).toEqual([]));
   it("names what was added, removed and changed, sizes by DN and class", () => {
     const next = structuredClone(base);
     next.lines[0]!.sizes[0]!.boreMm = 48;

@@ -19,7 +19,7 @@ const named = (id: string) => drives.find((d) => d.key === id)!;
 const over = (profile: Profile) => strokes.flatMap((stroke) => profile[stroke]);
 
 describe("the shelf", () => {
-  it("has more than three hundred drives of every kind there is", () => {
+  it("has more than three hundred actuators of every kind", () => {
     expect(drives.length).toBeGreaterThan(300);
     expect(new Set(drives.map((d) => d.family.kind))).toEqual(new Set(driveKinds.map(({ kind }) => kind)));
     expect(demoCatalogue.drives.length).toBeGreaterThanOrEqual(8);
@@ -61,7 +61,7 @@ describe("a stage", () => {
       expect(peakOf(high), drive.key).toBeGreaterThanOrEqual(peakOf(low) - 1e-9);
     }
   });
-  it("is never weaker with more of its supply, on the stroke the supply makes", () => {
+  it("is never weaker with more supply, on the stroke the supply drives", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...drives),
@@ -86,7 +86,7 @@ describe("a stage", () => {
       ),
     );
   });
-  it("gives spring and air together what the same size gives double-acting", () => {
+  it("has the same output from spring and air together as the double-acting one", () => {
     for (const drive of drives.filter((d) => d.springSet !== null && kindOf(d.family).sprung)) {
       const plain = drives.find(
         (d) => d.family === drive.family && d.sizeId === drive.sizeId && d.variant === "DA",
@@ -94,14 +94,14 @@ describe("a stage", () => {
       const both = drive.outputAt(supplies(), "lowest");
       const air = plain.outputAt(supplies(), "lowest").opening;
       const [opening, closing] = [both.opening, both.closing];
-      // A yoke that opens by its spring begins at the other end: its arm is that of the mirrored angle.
+      // A yoke that opens by its spring starts at the other end: its arm is that of the mirrored angle.
       const angleAt = (i: number) => (drive.action === "spring-to-open" ? angles.length - 1 - i : i);
       opening.forEach((nm, i) => {
         expect((nm + closing[i]!) / air[angleAt(i)]!, drive.key).toBeCloseTo(1, 9);
       });
     }
   });
-  it("is stronger at the ends of a yoke than in its middle, and a canted one where it begins", () => {
+  it("is stronger at the ends of a yoke than in its middle, and a canted one where it starts", () => {
     const points = (key: string) => namedPoints(named(key).outputAt(supplies(), "lowest"));
     const [even, canted] = [points("quillhaven-sy|SY 300|DA"), points("quillhaven-sc|SC 300|DA")];
     expect(even.breakToOpenNm).toBeCloseTo(2 * even.runToOpenNm, 6);
@@ -117,7 +117,7 @@ describe("a hand", () => {
     expect(nm(named("fennimoor-lv|LV 500"), "lowest")).toBeCloseTo(0.5 * 360, 9);
     expect(nm(named("fennimoor-lv|LV 500"), "highest")).toBeCloseTo(0.5 * 800, 9);
   });
-  it("puts in at a wheel what a gear gives out, less its losses", () => {
+  it("needs at a wheel the output of its gear plus losses", () => {
     const gear = named("fennimoor-wg|WG 500");
     const size = gear.family.sizes.find((s) => s.id === gear.sizeId) as unknown as Record<string, number>;
     const turns = size.gearRatio! / 4;
@@ -125,13 +125,13 @@ describe("a hand", () => {
     expect((nm(gear, "highest") * Math.PI) / 2).toBeCloseTo(workIn * size.gearEfficiency!, 6);
     expect(gear.wheelTurns).toBe(turns);
   });
-  it("is never taken for more than the gearbox is rated to", () => {
+  it("never counts above the gearbox rating", () => {
     for (const drive of drives.filter((d) => d.ratedTorqueNm !== undefined))
       expect(nm(drive, "lowest")).toBeLessThanOrEqual(drive.ratedTorqueNm!);
   });
 });
 
-describe("what stores energy", () => {
+describe("stored energy", () => {
   it("counts its strokes by the oil between the pump's stop and start", () => {
     const eh = named("quillhaven-eh|EH 100|DA");
     const size = eh.family.sizes.find((s) => s.id === "EH 100") as unknown as Record<string, number>;
@@ -140,14 +140,14 @@ describe("what stores energy", () => {
     const stroke = ((Math.PI / 4) * 100 ** 2 * 2 * size.armMm!) / 1e6;
     expect(eh.strokesLeft).toBe(Math.floor(litres / stroke));
   });
-  it("makes the stroke on a lost supply with what is stored, the other with the motor", () => {
+  it("makes the stroke on supply failure with stored energy, the other with the motor", () => {
     const [closes, opens] = ["closes", "opens"].map((way) =>
       named(`tarrowby-ec|EC 100|${way}`).outputAt(supplies(), "lowest"),
     ) as [Profile, Profile];
     expect([closes.opening[0], closes.closing[0]]).toEqual([85, 75]);
     expect([opens.opening[0], opens.closing[0]]).toEqual([75, 85]);
   });
-  it("has nothing to give on gas of the line where none is known", () => {
+  it("gives nothing on line gas of unknown pressure", () => {
     const drive = named("quillhaven-go|GO 125|DA");
     expect(peakOf(drive.outputAt(supplies({ lineGas: null }), "highest"))).toBe(0);
     expect(peakOf(drive.outputAt(supplies(), "highest"))).toBeGreaterThan(0);

@@ -19,7 +19,7 @@ const suppliedWith = (
   });
 
 describe("a drive at its supply", () => {
-  it("gives what it gives, whichever end of whichever supply moved since", () => {
+  it("has the same output, whichever end of its supply changed since", () => {
     const moves = [
       suppliedWith({ airMinimumBarG: 4, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
       suppliedWith({ airMinimumBarG: 5, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),

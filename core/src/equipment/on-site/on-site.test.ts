@@ -26,8 +26,8 @@ const disc = (change: Partial<Duty> = {}): Duty =>
 const best = (duty: Duty) => prove(duty, demoShelf, house).candidates[0]!;
 const finding = (duty: Duty, rule: string) => best(duty).findings.find((f) => f.rule === rule)!;
 
-describe("a valve that stands already", () => {
-  it("is the only one, and gets a drive strong enough for what was typed", () => {
+describe("an installed valve", () => {
+  it("is the only candidate, and gets an actuator strong enough for the entered torque", () => {
     const proof = prove(disc(), demoShelf, house);
     expect(new Set(proof.candidates.map((c) => c.valve.line.id))).toEqual(new Set(["on-site"]));
     const [candidate] = proof.candidates;
@@ -35,7 +35,7 @@ describe("a valve that stands already", () => {
     expect(candidate!.stations.drive).not.toBe("fails");
     expect(candidate!.demand.covering!.closing.every((nm) => nm >= 400)).toBe(true);
   });
-  it("is asked about torque, drive and fit-up, and of nothing nobody typed", () => {
+  it("is judged on torque, actuation and fit-up, and on entered values only", () => {
     for (const f of best(disc()).findings)
       if (f.station === "body" || f.station === "envelope") expect(f.verdict, f.rule).toBe("not asked");
     expect(finding(disc(), "torque/table-and-mechanics").verdict).toBe("not asked");
@@ -48,7 +48,7 @@ describe("a valve that stands already", () => {
     } as const;
     expect(finding(disc(stated), "fit-up/joint").verdict).toBe("holds");
   });
-  it("turns by the points that are typed, and by its break torque where they are not", () => {
+  it("uses the entered points, and its breakaway torque for the others", () => {
     const profile = best(disc()).demand.byCase[0]!.profile!;
     const some = best(disc({ onSiteRunToOpenNm: 100, onSiteEndToCloseNm: 900 })).demand.byCase[0]!.profile!;
     expect(some.opening[15]).toBeCloseTo(100, 9);
@@ -60,14 +60,14 @@ describe("a valve that stands already", () => {
     expect(best(disc({ onSiteFactorIn: 1.2 })).demand.appliedFactor).toBe(1);
     expect(best(disc()).demand.appliedFactor).toBeCloseTo(1.2, 12);
   });
-  it("breaks where the stem limit is too low, and its pad gives where that is too small", () => {
+  it("fails where its stem limit or its pad is too small", () => {
     const failing = (duty: Duty) => best(duty).failing.map((f) => f.rule);
     expect(failing(disc())).toEqual([]);
     expect(failing(disc({ onSiteStemLimitNm: 401 })).some((rule) => rule.startsWith("drive/"))).toBe(true);
     expect(failing(disc({ onSitePad: "F05" }))).toContain("fit-up/pad-torque");
   });
   it.each(["onSiteConstruction", "onSiteBreakNm", "onSitePad", "onSiteStemLimitNm"] as const)(
-    "waits for %s and proves nothing meanwhile",
+    "waits for %s and proves nothing until then",
     (field) => {
       const proof = prove(disc({ [field]: null }), demoShelf, house);
       expect(proof.candidates).toHaveLength(0);
@@ -75,18 +75,18 @@ describe("a valve that stands already", () => {
       expect(proof.missing.map((m) => m.field)).toContain(field);
     },
   );
-  it("is listed as it is proved", () => {
+  it("gives the same result in a list", () => {
     const [listed, proof] = [proveForList(disc(), demoShelf, house), prove(disc(), demoShelf, house)];
     expect(listed.best!.key).toBe(proof.candidates[0]!.key);
     expect(listed.considered).toBe(proof.candidates.length);
     expect(listed.standing.length).toBe(proof.standing);
   });
-  it("leaves the shelf as it is for any other duty, and stands in any size and class", () => {
+  it("leaves the shelf unchanged for any other duty, and may have any size and class", () => {
     expect(offerFor(dutyWith(), demoShelf)).toBe(demoShelf);
     expect(valveOnSite(disc({ dn: 1200, lineDesignation: "PN 10" as never })).length).toBeLessThanOrEqual(1);
     expect(valveOnSite(disc({ lineDesignation: null }))).toHaveLength(1);
   });
-  it("goes on a sheet that proves itself again", () => {
+  it("is on a sheet that proves itself again", () => {
     const duty = disc();
     const candidate = best(duty);
     const sheet = drawUpSheet(

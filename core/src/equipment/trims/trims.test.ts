@@ -58,12 +58,12 @@ describe("a trim at an opening", () => {
     expect(trimAt(inBody!, 0)).toMatchObject({ kv: 4, fl: 0.9 });
     expect(firstOpening(inBody!)).toBe(10);
   });
-  it("does not know between what is stated and what is not", () => {
+  it("has no value between a stated and an unstated point", () => {
     expect(trimAt(inBody!, 30).xfz).toBeNull();
     expect(trimAt(inBody!, 80)).toMatchObject({ torque: null, closingTorque: 0.03 });
     expect(trimAt(inBody!, 30).closingTorque).toBeNull();
   });
-  it("never passes less for being opened further", () => {
+  it("never passes less at a wider opening", () => {
     const [first] = demoShelf.valvesFor(100);
     const trims = demoCatalogue.lines.flatMap((line) =>
       line.flowTrims.flatMap((trim) =>
@@ -83,7 +83,7 @@ describe("a trim at an opening", () => {
 });
 
 describe("trims of a body", () => {
-  it("are those made for the size, for its designation before any, the smallest first", () => {
+  it("are those made for the size, with its designation first, the smallest first", () => {
     const small: FlowTrim = {
       ...points,
       id: "s",
@@ -98,7 +98,7 @@ describe("trims of a body", () => {
       50, 200,
     ]);
   });
-  it("are typical figures where the maker states none, and said to be", () => {
+  it("are typical figures where the maker states none, marked as such", () => {
     const [typical] = trimsOf([], ball, size);
     expect(typical).toMatchObject({ typical: true, kv: 1850 });
     for (const construction of constructions) {
@@ -113,11 +113,11 @@ describe("trims of a body", () => {
   });
 });
 
-describe("what a document may say of a trim", () => {
+describe("a valid trim", () => {
   const faults = (change: Partial<FlowTrim>) =>
     flowTrimSchema.safeParse({ ...points, ...change }).error?.issues.map((i) => i.message) ?? [];
   const [a, b, c] = points.curve;
-  it("is a curve that rises to wide open", () => {
+  it("has a curve that rises to fully open", () => {
     expect(faults({})).toEqual([]);
     expect(faults({ curve: [b!, a!, c!] })).toContain("Openings must increase from point to point.");
     expect(faults({ curve: [a!, b!] })).toContain("The last point of a curve must be 100 % open.");

@@ -43,8 +43,8 @@ function byForce(
   return null;
 }
 
-describe("verdicts of one in hand", () => {
-  it("are those of the proof", () => {
+describe("verdicts of one candidate", () => {
+  it("equal those of the proof", () => {
     for (const number of ["XV-5001", "XV-2003", "XV-4002"]) {
       const { best, candidate } = setting(demoDuty(number));
       expect(verdictsIn(candidate, demoDuty(number))).toEqual(best.findings.map((f) => f.verdict));
@@ -53,7 +53,7 @@ describe("verdicts of one in hand", () => {
 });
 
 describe("breaking points", () => {
-  it("agree with looking everywhere", () => {
+  it("agree with a full search", () => {
     const sized = demoTags.filter((t) => t.duty.dn !== null && t.duty.cases.length > 0);
     fc.assert(
       fc.property(fc.constantFrom(...sized), fc.nat(), fc.boolean(), (tag, pick, up) => {
@@ -75,7 +75,7 @@ describe("breaking points", () => {
               expect(nearer(seen, reach.to), `${where}: ${seen} before ${reach.to}`).toBe(false);
             const now = verdictsIn(candidate, value.at(tag.duty, value.value));
             const step = 2e-7 * Math.max(1, Math.abs(reach.to));
-            // What turns at the very end of what is looked at need not stay turned beyond it.
+            // A change at the very end of the search range need not persist beyond it.
             const beyond = up ? Math.min(reach.to + step, end) : Math.max(reach.to - step, end);
             expect(broken(now, verdictsIn(candidate, value.at(tag.duty, beyond))), where).toBe(true);
             if (reach.to !== value.value)
@@ -87,8 +87,8 @@ describe("breaking points", () => {
       { numRuns: tries(3, 600) },
     );
   });
-  it("name the finding that turns, by hand", () => {
-    // Class 300, group 1.1 at 38 °C holds 51.1 bar; a tenth in hand is wanted.
+  it("name the changed finding, checked by hand", () => {
+    // Class 300, group 1.1 at 38 °C is rated 51.1 bar; a margin of a tenth is wanted.
     const duty = dutyWith({ cases: [{ upstreamBarG: 20, temperatureC: 38 }] });
     const proving = prover(duty, shelfWith(), house);
     const valve = proving.candidates().find((c) => c.valve.seat.material.id === "peek")!.valve;
@@ -99,7 +99,7 @@ describe("breaking points", () => {
     expect(body(found.failsUp!.turns)).toBe(true);
     expect(found.up!.to).toBeLessThanOrEqual(51.1 / 1.1 + 1e-6);
   });
-  it("only offer values that make a duty the schema takes", () => {
+  it("only use values that form a valid duty", () => {
     for (const { duty } of demoTags.slice(0, 20)) {
       if (duty.dn === null || duty.cases.length === 0) continue;
       for (const value of setting(duty).values)
@@ -126,7 +126,7 @@ describe("the map of two values", () => {
     expect(outside).toMatchObject({ verdict: "fails", asks: expect.any(String) });
     expect(rules.map((r) => r.asks)).toContain(outside!.asks);
   });
-  it("leaves out pairs that are no duty", () => {
+  it("leaves out pairs that form no valid duty", () => {
     const downstream = values.find((v) => v.path.endsWith("downstreamBarG"))!;
     const [cell] = mapRow(candidate, duty, { value: pressure, at: [1] }, { value: downstream, at: 50 });
     expect(cell).toBeNull();

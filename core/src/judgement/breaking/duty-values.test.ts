@@ -10,8 +10,8 @@ const [valve] = shelfWith().valvesFor(50);
 const valuesOf = (duty: Duty) => dutyValues(duty, settle(duty, house), valve!);
 const named = (duty: Duty, path: string) => valuesOf(duty).find((v) => v.path === path)!;
 
-describe("values that may move", () => {
-  it("are those of the cases, of the supply and surroundings, and of the fluid, in that order", () => {
+describe("movable values", () => {
+  it("come in the order cases, supply and surroundings, fluid", () => {
     const paths = valuesOf(dutyWith({ fluid: { chloridesMgL: 10, h2sKPa: 1 } })).map((v) => v.path);
     expect(paths.slice(0, 3)).toEqual([
       "cases.c1.upstreamBarG",
@@ -21,7 +21,7 @@ describe("values that may move", () => {
     expect(paths.slice(-3)).toEqual(["fluid.h2sKPa", "fluid.chloridesMgL", "fluid.solidsPercent"]);
     expect(new Set(paths).size).toBe(paths.length);
   });
-  it("leave out what is blank and not assumed, and mark what is assumed", () => {
+  it("exclude blanks that are not assumed, and mark assumed ones", () => {
     const duty = {
       ...dutyWith({ cases: [{ temperatureC: null }] }),
       airMinimumBarG: null,
@@ -35,23 +35,23 @@ describe("values that may move", () => {
       value: house.assumedAirMinimumBarG,
     });
   });
-  it("leave a fire alone: it is judged by another rule", () => {
+  it("exclude a fire case, which another rule judges", () => {
     expect(valuesOf(dutyWith({ cases: [{ kind: "fire" }] })).some((v) => v.path.startsWith("cases."))).toBe(
       false,
     );
   });
-  it("move alone: everything else of the duty stays", () => {
+  it("change alone: everything else of the duty stays", () => {
     const duty = dutyWith({ cases: [{}, {}], fluid: { solidsPercent: 2 } });
     for (const value of valuesOf(duty)) {
       const moved = value.at(duty, value.value === 7 ? 6 : 7);
       const changed = JSON.stringify(moved) !== JSON.stringify(duty);
       expect(changed, value.path).toBe(true);
       const back = value.at(moved, value.value);
-      // What was assumed is stated once it has moved; everything else is as it was.
+      // An assumed value is stated once it has moved; everything else is unchanged.
       if (!value.assumed) expect(back, value.path).toEqual(duty);
     }
   });
-  it("lie inside the range that is searched", () => {
+  it("lie inside the range of the search", () => {
     for (const value of valuesOf(dutyWith({ cases: [{ upstreamBarG: 900, temperatureC: 700 }] }))) {
       expect(value.least, value.path).toBeLessThanOrEqual(value.value);
       expect(value.most, value.path).toBeGreaterThanOrEqual(value.value);
@@ -77,12 +77,12 @@ describe("values that may move", () => {
     expect(named(duty, "ambientMinimumC").most).toBe(30);
     expect(named(duty, "ambientMaximumC").least).toBe(-10);
   });
-  it("pin the other end of an assumed supply, so that it does not move along", () => {
+  it("fix the other end of an assumed supply, so that it does not move along", () => {
     const duty = { ...dutyWith(), airMinimumBarG: null, airMaximumBarG: null };
     const moved = named(duty, "airMinimumBarG").at(duty, 1);
     expect(moved).toMatchObject({ airMinimumBarG: 1, airMaximumBarG: house.assumedAirMaximumBarG });
   });
-  it("are looked at where the valve's limits bend", () => {
+  it("are tried where the valve's limits bend", () => {
     const knots = named(dutyWith(), "cases.c1.temperatureC").knots;
     expect(knots).toContain(valve!.seat.material.excursionMaximumC);
     expect(knots).toContain(valve!.grade.maximumC);

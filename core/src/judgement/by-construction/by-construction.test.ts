@@ -14,7 +14,7 @@ const byNumber = (id: string, number: string) =>
   byConstruction(constructionNamed(id)!, demoDuty(number), house);
 
 describe("a line by construction", () => {
-  it("is a line a catalogue could hold, for every construction in a size it is built in", () => {
+  it("is a valid catalogue line, for every construction in a size it is built in", () => {
     for (const construction of constructions) {
       const [designation, [from]] = Object.entries(construction.builtTo)[0]!;
       const line = lineByConstruction(construction, from, designation, "b7m")!;
@@ -30,7 +30,7 @@ describe("a line by construction", () => {
       expect(reading.faults.map((f) => `${construction.id} ${f.field}: ${f.reason}`)).toEqual([]);
     }
   });
-  it("is none in a size or class the construction is not built in", () => {
+  it("does not exist in a size or class the construction is not built in", () => {
     expect(lineByConstruction(constructionNamed("tilt-away")!, 2000, "class 300", "b7m")).toBeNull();
     expect(
       lineByConstruction(constructionNamed("butterfly-concentric")!, 100, "class 1500", "b7m"),
@@ -40,28 +40,28 @@ describe("a line by construction", () => {
 });
 
 describe("by construction", () => {
-  it("wants a size and a line class", () => {
+  it("needs a size and a line class", () => {
     expect(byConstruction(constructions[0]!, emptyDuty, house)).toBeNull();
     expect(byNumber("floating-one-piece", "XV-9001")).toBeNull();
   });
-  it("finds materials for seawater that carbon steel does not stand", () => {
+  it("finds materials for seawater where carbon steel fails", () => {
     const found = byNumber("trunnion-side-entry", "XV-6001")!;
     expect(found.failing).toEqual([]);
-    // Warmer than super duplex crevices stand.
+    // Warmer than the crevice limit of super duplex.
     expect(found.candidate.valve.grade.grade).toBe("Alloy 625");
   });
-  it("says what no choice of parts gets round", () => {
+  it("reports what no choice of parts can mend", () => {
     const found = byNumber("floating-two-piece", "XV-2044")!;
-    // With a far side nobody states, seats of this size relieve above what class 300 may hold.
+    // With an unstated far side, seats of this size relieve above the rating of class 300.
     expect(found.failing.map((f) => f.rule)).toEqual(["body/threaded-ends", "envelope/trapped-cavity"]);
   });
-  it("never takes an estimate for a torque", () => {
+  it("never uses an estimate as a torque", () => {
     const found = byNumber("plug-sleeved", "XV-3017")!;
     expect(found.candidate.findings.find((f) => f.rule === "torque/torque-known")!.verdict).toBe(
       "cannot tell",
     );
   });
-  it("is found again by its key, while the duty asks for the same size and class", () => {
+  it("is found again by its key, while the duty has the same size and class", () => {
     const found = byNumber("trunnion-side-entry", "XV-6001")!;
     const { key } = found.candidate.valve;
     expect(isByConstruction(key)).toBe(true);
@@ -70,7 +70,7 @@ describe("by construction", () => {
     expect(valveByConstruction(key, emptyDuty)).toBeNull();
     expect(valveByConstruction("fennimoor-trunnion|50", demoDuty("XV-6001"))).toBeNull();
   });
-  it("never throws, whatever the duty", () => {
+  it("never throws, for any duty", () => {
     for (const { duty } of demoTags.filter((_, i) => i % tries(32, 1) === 0))
       for (const construction of constructions)
         expect(() => byConstruction(construction, duty, house)).not.toThrow();

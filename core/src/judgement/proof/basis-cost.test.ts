@@ -12,18 +12,18 @@ const costOf = (number: string, rules = house) => {
 };
 
 describe("the differential not in force", () => {
-  it("is the rated one by default, asks for no less, and costs no less", () => {
+  it("is the rated one by default, and gives no smaller and no cheaper actuator", () => {
     const { candidate, cost } = costOf("XV-2030");
     expect(cost!.basis).toBe("rated");
     expect(cost!.breakNm!).toBeGreaterThan(candidate.breakNm!);
     expect(cost!.key).not.toBe(candidate.key);
     expect(cost!.priceStep).toBeGreaterThan(0);
   });
-  it("is the actual one for a house that sizes by the rated", () => {
+  it("is the actual one where the house rules size by the rated", () => {
     const { candidate, cost } = costOf("XV-2030", { ...house, sizingBasis: "rated" });
     expect(cost!.basis).toBe("actual");
     expect(cost!.breakNm!).toBeLessThan(candidate.breakNm!);
     expect(cost!.priceStep).toBeLessThan(0);
   });
-  it("is nothing on a bare stem", () => expect(costOf("XV-3061").cost).toBeNull());
+  it("is null for a bare stem", () => expect(costOf("XV-3061").cost).toBeNull());
 });

@@ -20,17 +20,17 @@ const shelfOf = (change: (line: Lines[number]) => Lines[number] | null) =>
 const lineOf = issued.inputs.catalogue.lines[0]!.id;
 
 describe("an issued sheet proved again", () => {
-  it("is the same by what it was issued by", () => {
+  it("is the same on its own basis", () => {
     expect(under({})).toMatchObject({ outcome: "same", grave: 0, findings: [], because: null });
   });
-  it("has moved figures where no verdict turns", () => {
+  it("has moved figures where no verdict changes", () => {
     const { outcome, findings, was, now } = under({ serviceFactor: house.serviceFactor * 1.02 });
     expect(outcome).toBe("figures moved");
     expect(now!.verdict).toBe(was.verdict);
     expect(findings.length).toBeGreaterThan(0);
     for (const { was: a, now: b } of findings) expect(a!.verdict).toBe(b!.verdict);
   });
-  it("has another verdict where one turns, the gravest first", () => {
+  it("has a changed verdict where one changes, the gravest first", () => {
     const { outcome, findings, now, grave } = under({ serviceFactor: 3 });
     expect(outcome).toBe("verdict changed");
     expect(now!.verdict).toBe("fails");
@@ -38,7 +38,7 @@ describe("an issued sheet proved again", () => {
     expect(findings[0]!.was!.verdict).not.toBe("fails");
     expect(grave).toBeGreaterThan(under({ serviceFactor: house.serviceFactor * 1.02 }).grave);
   });
-  it("cannot be proved where its line or its drive is on offer no more, or nobody can read it", () => {
+  it("cannot be proved where its line or actuator is no longer offered, or it is unreadable", () => {
     const withoutLine = under(
       {},
       shelfOf((line) => (line.id === lineOf ? null : line)),
@@ -52,7 +52,7 @@ describe("an issued sheet proved again", () => {
       because: expect.stringMatching(/cannot be read/),
     });
   });
-  it("is looked at sooner the graver it turned", () => {
+  it("ranks higher the graver the change", () => {
     const cannot = under(
       {},
       shelfOf((line) => (line.id === lineOf ? null : line)),
@@ -60,14 +60,14 @@ describe("an issued sheet proved again", () => {
     const fails = under({ serviceFactor: 3 }).grave;
     expect(fails).toBeGreaterThan(cannot);
     expect(cannot).toBeGreaterThan(under({ serviceFactor: house.serviceFactor * 1.02 }).grave);
-    // As another release issued it, failing where it holds today.
+    // As issued by another release, failing where it holds today.
     const worse = structuredClone(issued) as unknown as { proof: { findings: { verdict: string }[] } };
     worse.proof.findings.find((f) => f.verdict === "holds")!.verdict = "fails";
     const milder = driftOf(worse, { shelf: demoShelf, house });
     expect(milder.outcome).toBe("verdict changed");
     expect(milder.grave).toBeLessThan(cannot);
   });
-  it("takes a rule that asks only now for drift where it does not hold", () => {
+  it("counts a new rule as drift where it does not hold", () => {
     const without = (verdict: string) => {
       const before = structuredClone(issued) as unknown as { proof: { findings: { verdict: string }[] } };
       const index = before.proof.findings.findIndex((f) => f.verdict === verdict);
@@ -85,7 +85,7 @@ describe("a line of a list proved again", () => {
   const keys = { valve: issued.inputs.valve, drive: issued.inputs.drive };
   const driftWith = (rules: Partial<HouseRules>, shelf = demoShelf, choice: typeof keys | null = keys) =>
     summarise(duty, choice, { shelf, house: { ...house, ...rules } });
-  it("is told apart as sheets are", () => {
+  it("has the same outcomes as a sheet", () => {
     const was = driftWith({});
     expect(turnedBetween(was, driftWith({})).outcome).toBe("same");
     expect(turnedBetween(was, driftWith({ serviceFactor: 3 })).outcome).toBe("verdict changed");
@@ -96,13 +96,13 @@ describe("a line of a list proved again", () => {
     expect(turnedBetween(was, gone).outcome).toBe("cannot be proved");
     expect(turnedBetween(gone, was).outcome).toBe("verdict changed");
   });
-  it("has another verdict where the duty's own turns, whatever its valves do", () => {
+  it("has a changed verdict where the duty's own changes, whatever its valves do", () => {
     const was = driftWith({});
     const turned = { ...was, duty: was.duty === "fails" ? ("holds" as const) : ("fails" as const) };
     expect(turnedBetween(was, turned).outcome).toBe("verdict changed");
     expect(turnedBetween(turned, was).outcome).toBe("verdict changed");
   });
-  it("of which nothing is chosen moves with what stands", () => {
+  it("without a selection follows its suitable candidates", () => {
     const [was, less] = [driftWith({}, demoShelf, null), driftWith({ serviceFactor: 1.6 }, demoShelf, null)];
     expect(less.standing).toBeLessThan(was.standing);
     expect(turnedBetween(was, less).outcome).not.toBe("same");

@@ -62,8 +62,8 @@ describe("any duty", () => {
   });
 });
 
-describe("whatever the duty and the house rules", () => {
-  it("no rule throws, each gives its finding, and counts and verdicts agree with them", () => {
+describe("for any duty and house rules", () => {
+  it("no rule throws, each gives its finding, and counts and verdicts agree", () => {
     fc.assert(
       fc.property(anyDuty, anyHouse, (duty, house) => {
         for (const c of prove(duty, shelf, house).candidates) {
@@ -72,7 +72,7 @@ describe("whatever the duty and the house rules", () => {
           expect([c.fails, c.cannotTell, c.tight]).toEqual([
             count("fails"),
             count("cannot tell"),
-            // What the duty alone decides counts for nobody.
+            // Findings that the duty alone decides count for no candidate.
             c.findings.filter((f) => f.verdict === "tight" && f.station !== "duty").length,
           ]);
           expect(c.shortfall).toBeGreaterThanOrEqual(0);
@@ -90,7 +90,7 @@ describe("whatever the duty and the house rules", () => {
       { numRuns: tries(80, 4000) },
     );
   });
-  it("every construction of the demo is judged without a fault", () => {
+  it("every construction of the demo is judged without an error", () => {
     fc.assert(
       fc.property(anyDuty, (duty) => {
         const { candidates, standing, dutyVerdict, dutyFindings, missing } = prove(
@@ -102,14 +102,14 @@ describe("whatever the duty and the house rules", () => {
         const waits =
           missing.some((m) => m.assumption === null) || dutyFindings.some((f) => f.verdict === "cannot tell");
         expect(dutyVerdict === "cannot tell").toBe(waits);
-        // The words are put together when read: read those of a few.
+        // Words are built on access: those of a few are read.
         for (const c of candidates.filter((_, i) => i % 401 === 0))
           expect(() => JSON.stringify(c.findings)).not.toThrow();
       }),
       { numRuns: tries(12, 600) },
     );
   });
-  it("what nobody offers is judged, or is not built", () => {
+  it("constructions that nobody offers are judged, or are not built", () => {
     fc.assert(
       fc.property(anyDuty, fc.constantFrom(...constructions), (duty, construction) => {
         const found = byConstruction(construction, duty, defaultHouseRules());
@@ -139,8 +139,8 @@ describe("whatever the duty and the house rules", () => {
   });
 });
 
-describe("whatever stands in a catalogue", () => {
-  /** Every place in the fixture's document a value stands at. */
+describe("any content of a catalogue", () => {
+  /** Every place of a value in the fixture's document. */
   const places: (string | number)[][] = [];
   const walk = (node: unknown, path: (string | number)[]) => {
     if (path.length > 0) places.push(path);
@@ -158,7 +158,7 @@ describe("whatever stands in a catalogue", () => {
   };
   const duty = dutySchema.parse({ ...emptyDuty, dn: 50, lineDesignation: "class 300" });
 
-  it("it is refused at its place, or can be proved from", () => {
+  it("is refused at its place, or can be proved with", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...places),

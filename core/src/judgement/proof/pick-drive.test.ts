@@ -16,7 +16,7 @@ const pneumatic = demoShelf.families
   .map((drive) => suppliedDrive(drive, settled));
 const valves = [...new Set(proof.candidates.map(({ valve }) => valve))].slice(0, 400);
 
-/** Grades one drive in full, without the early exits of the code under test. */
+/** Grades one actuator in full, without the early exits of the code under test. */
 function grade(drive: SuppliedDrive, valve: (typeof valves)[number]) {
   const demand = torqueDemand(valve, settled, house);
   const { needsNm, givesNm, mostNm, peakNm } = driveLimits(drive, demand);
@@ -28,12 +28,12 @@ function grade(drive: SuppliedDrive, valve: (typeof valves)[number]) {
   return { shortfall, holds: shortfall === 0 && spare >= house.torqueMargin / 100 };
 }
 
-describe("the drive of a valve", () => {
+describe("the actuator of a valve", () => {
   it("is the first that holds, else the first that is tight, else the one that misses least", () => {
     const choice = fc.record({
       valve: fc
         .tuple(fc.constantFrom(...valves), fc.double({ min: 0.1, max: 2, noNaN: true }))
-        // Stems of the demonstration carry what their pads do; others do not.
+        // Stems of the demonstration are as strong as their pads; others are not.
         .map(([valve, share]) => {
           const maximumStemTorqueNm = share * padLimitNm(valve.size.pad);
           return { ...valve, size: { ...valve.size, maximumStemTorqueNm } };
@@ -55,7 +55,7 @@ describe("the drive of a valve", () => {
       { numRuns: 400 },
     );
   });
-  it("is sought among those that act as asked, among all where none does", () => {
+  it("is picked among those with the fail action asked for, among all where none has it", () => {
     const drives = pneumatic.map(({ drive }) => drive);
     for (const action of ["closes", "opens"] as const) {
       const acting = drivesActing(drives, action);

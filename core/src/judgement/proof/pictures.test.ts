@@ -51,7 +51,7 @@ describe("envelope", () => {
         .lowest,
     ).toEqual([]);
   });
-  it("ends a soft seat earlier in steam, and brings the jacket in where one is asked for", () => {
+  it("ends a soft seat earlier in steam, and includes the jacket where one is asked for", () => {
     const { valve } = proven({ seat: "peek" });
     const steam = settled(dutyWith({ fluid: { phase: "steam" } }));
     const seat = (duty = steam) => partLimits(valve, duty, house).find((l) => l.part === "seat")!;
@@ -60,7 +60,7 @@ describe("envelope", () => {
     const jacketed = partLimits(valve, settled(dutyWith({ jacketBarG: 4 })), house);
     expect(jacketed.at(-1)).toMatchObject({ part: "jacket", toC: 200 });
   });
-  it("says for each case which part governs and by how much", () => {
+  it("names for each case the governing part and its margin", () => {
     const duty = settled(dutyWith({ cases: [{ upstreamBarG: 20, temperatureC: 150 }] }));
     const { valve } = proven();
     const [c] = envelopeOf({ valve }, duty, house).byCase;
@@ -95,7 +95,7 @@ describe("envelope", () => {
 });
 
 describe("the ladder of seats", () => {
-  it("rises in temperature and says what each step costs in torque", () => {
+  it("rises in temperature and shows the cost in torque and price", () => {
     const duty = dutyWith();
     const proving = prover(duty, shelfWith(), house);
     const candidate = proving.candidates().find((c) => c.valve.seat.material.id === "ptfe")!;
@@ -112,7 +112,7 @@ describe("the ladder of seats", () => {
 });
 
 describe("constructions", () => {
-  it("are all listed: what stands, what falls and on what, and what nobody offers", () => {
+  it("are all listed: suitable, ruled out with the reason, and not offered", () => {
     const stand = constructionsIn(prove(dutyWith(), shelfWith(), house));
     expect(stand).toHaveLength(17);
     const standingOf = (id: string) => stand.find((s) => s.construction.id === id)!;
@@ -136,7 +136,7 @@ describe("stroke", () => {
       endToOpenNm: 16.8,
     });
     expect(picture.needed!.opening[0]).toBeCloseTo(28 * 1.2, 9);
-    // More air helps the air stroke only; the spring does not know of it.
+    // More air helps the air stroke only, not the spring.
     expect(picture.atMaximum!.opening[0]!).toBeGreaterThan(picture.atMinimum!.opening[0]!);
     expect(picture.atMaximum!.closing).toEqual(picture.atMinimum!.closing);
   });
@@ -201,7 +201,7 @@ describe("torque over the differential", () => {
 });
 
 describe("a drive on its valve", () => {
-  it("carries the figures of the fit-up rule", () => {
+  it("shows the figures of the fit-up rule", () => {
     const duty = demoDuty("XV-3052");
     const candidate = demoProof("XV-3052").candidates.find((c) => c.drive !== null)!;
     const picture = fitUpPicture(candidate, settled(duty), house);
@@ -214,7 +214,7 @@ describe("a drive on its valve", () => {
     expect(picture.fitUp!.joint).toBe("over a bracket");
     expect(fittingSteps(picture.fitUp, candidate.drive, house).length).toBeGreaterThan(6);
   });
-  it("has nothing on a bare stem", () => {
+  it("is empty for a bare stem", () => {
     expect(fittingSteps(null, null, house)).toEqual([]);
     const { valve, demand, train } = proven();
     expect(fitUpPicture({ valve, drive: null, demand, train }, settled(), house)).toMatchObject({

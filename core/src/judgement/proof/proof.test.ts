@@ -23,7 +23,7 @@ describe("prove", () => {
     expect(proof.candidates).toHaveLength(4);
     for (const c of proof.candidates) expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
   });
-  it("ranks by fails, cannot tell, then price with what is tight weighed in", () => {
+  it("ranks by fails, cannot tell, then price weighted by tight", () => {
     const proof = prove(dutyWith({ cases: [{ upstreamBarG: 46, temperatureC: 93 }] }), shelf, house);
     const keys = proof.candidates
       .filter((c) => c.fails === 0)
@@ -31,19 +31,19 @@ describe("prove", () => {
     const sorted = [...keys].sort((a, b) => a[0]! - b[0]! || a[1]! - b[1]! || a[2]! - b[2]!);
     expect(keys).toEqual(sorted);
   });
-  it("obeys another order inside equal verdicts only", () => {
+  it("uses another order only among equal verdicts", () => {
     const { candidates } = prove(dutyWith(), shelf, house, "torque");
     const holding = candidates.filter((c) => c.verdict === "holds").map((c) => c.breakNm!);
     expect(holding).toEqual([...holding].sort((a, b) => a - b));
     expect(rank(candidates, house, "margin")).toHaveLength(candidates.length);
   });
-  it("has no candidates without a size and says what is missing first", () => {
+  it("has no candidates without a size and lists what is missing first", () => {
     const proof = prove(emptyDuty, shelf, house);
     expect(proof.candidates).toEqual([]);
     expect(proof.missing[0]!.field).toBe("dn");
     expect(proof.dutyVerdict).toBe("cannot tell");
   });
-  it("gives the nearest misses when nothing stands, each way of missing once", () => {
+  it("gives the nearest misses when none is suitable, each kind of miss once", () => {
     const proof = prove(dutyWith({ cases: [{ upstreamBarG: 60, temperatureC: 300 }] }), shelf, house);
     expect(proof.standing).toBe(0);
     expect(proof.nearestMisses.length).toBeGreaterThan(0);
@@ -51,7 +51,7 @@ describe("prove", () => {
       expect(misses.every((f) => f.verdict === "fails")).toBe(true);
     expect(proof.nearestMisses[0]!.candidate).toBe(proof.candidates[0]);
   });
-  it("picks the drive that proving every drive through the rules would pick", () => {
+  it("picks the actuator that a full proof of every actuator would pick", () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 50 }),
@@ -82,7 +82,7 @@ describe("prove", () => {
       { numRuns: tries(20, 400) },
     );
   });
-  it("does not let candidates that share a finding differ from candidates proved alone", () => {
+  it("gives candidates that share a finding the same result as candidates proved alone", () => {
     const duty = dutyWith({ cases: [{ upstreamBarG: 33, temperatureC: 120 }] });
     for (const c of prove(duty, shelf, house).candidates) {
       const alone = prover(duty, shelf, house).judge(c.valve, c.drive);
@@ -92,7 +92,7 @@ describe("prove", () => {
 });
 
 describe("blocks of findings", () => {
-  // Two of everything, so that a rule that looks beyond the part it hangs on would give a wrong finding.
+  // Two of everything, so that a rule that reads more than its declared parts gives a wrong finding.
   const rich = shelfWith((line) => ({
     ...line,
     grades: [...line.grades, { grade: "A351 CF8M", priceFactor: 1.5 }],
@@ -150,7 +150,7 @@ describe("prove request", () => {
       error: { code: "invalid-catalogue" },
     });
   });
-  it("takes a catalogue of its own and limits what it prints", () => {
+  it("accepts a catalogue of its own and limits what it prints", () => {
     const result = proveRequest(
       { duty: dutyWith(), catalogue: catalogueDocument, limit: 1 },
       { shelf, house },
@@ -184,7 +184,7 @@ describe("sheet", () => {
   it("proves the same candidate from the extract as from the whole shelf", () => {
     expect(sheet.proof.findings).toEqual(candidate.findings.map((f) => f.toJSON()));
   });
-  it("says same when proved again", () => {
+  it("reports same when proved again", () => {
     expect(reprove(throughJson())).toMatchObject({ same: true, differences: [], digest: sheet.digest });
   });
   it("finds an altered finding", () => {
@@ -196,7 +196,7 @@ describe("sheet", () => {
       differences: [{ path: `proof.findings.${altered.proof.findings[limited].rule}.limit`, was: 999 }],
     });
   });
-  it("finds an altered input by its digest and by what it changes", () => {
+  it("finds an altered input by its digest and by its effect", () => {
     const altered = throughJson();
     altered.inputs.duty.cases[0].upstreamBarG = 48;
     const result = reprove(altered);
@@ -207,7 +207,7 @@ describe("sheet", () => {
     });
     expect("differences" in result && result.differences.length).toBeGreaterThan(1);
   });
-  it("does not take something else for a sheet", () => {
+  it("does not accept another document as a sheet", () => {
     expect(reprove({ format: "other" })).toMatchObject({ error: { code: "not-a-sheet" } });
   });
   it("digests equal inputs equally whatever their key order", () => {

@@ -27,7 +27,7 @@ const candidates = fc.array(figures, { maxLength: 60 }).map((candidates) =>
   ),
 );
 
-/** The ranking as it is written down, one comparison after the other. */
+/** The ranking as documented, one comparison after the other. */
 const asWritten: Record<Order, (c: ProvenCandidate) => number> = {
   price: () => 0,
   margin: (c) => -(c.leastReserve ?? Number.MAX_VALUE),
@@ -44,7 +44,7 @@ const compared = (order: Order) => (a: ProvenCandidate, b: ProvenCandidate) =>
   (a.key < b.key ? -1 : 1);
 
 describe("the ranking", () => {
-  it.each(orders)("by %s is that of comparing one with another", (order) => {
+  it.each(orders)("by %s equals a comparison one by one", (order) => {
     fc.assert(
       fc.property(candidates, (candidates) => {
         const keys = (list: readonly ProvenCandidate[]) => list.map((c) => c.key);
@@ -52,7 +52,7 @@ describe("the ranking", () => {
       }),
     );
   });
-  it("does not hang on the order candidates come in, and changes nothing it is given", () => {
+  it("does not depend on the input order, and does not change its input", () => {
     fc.assert(
       fc.property(candidates, (candidates) => {
         const before = [...candidates];
@@ -61,7 +61,7 @@ describe("the ranking", () => {
       }),
     );
   });
-  it("does not let a shortfall count where nothing fails", () => {
+  it("ignores shortfall where nothing fails", () => {
     const drive = null;
     const candidate = {
       fails: 0,
@@ -80,8 +80,8 @@ describe("the ranking", () => {
       "dear",
     ]);
   });
-  it("of none is none", () => expect(rank([], weights)).toEqual([]));
-  it("does not let two mild findings crown what costs ten times as much", () => {
+  it("of none is empty", () => expect(rank([], weights)).toEqual([]));
+  it("does not let two mild findings prefer a candidate at ten times the price", () => {
     const plain = { fails: 0, shortfall: 0, cannotTell: 0, drive: null };
     const dear = { ...plain, tight: 0, mild: 0, price: 10_000, valve: { key: "dear" } };
     const cheap = { ...plain, tight: 2, mild: 2, price: 1000, valve: { key: "cheap" } };

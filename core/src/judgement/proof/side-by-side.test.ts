@@ -11,8 +11,8 @@ const bestOf = (number: string) => {
   return { best: best!, kinds: sideBySide(duty, demoShelf, house, best!) };
 };
 
-describe("kinds of drive side by side", () => {
-  it("have every kind that turns the stem, without springs and with them, each once", () => {
+describe("kinds of actuator side by side", () => {
+  it("include every kind that turns the stem, without springs and with them, each once", () => {
     const { kinds } = bestOf("XV-1021");
     expect(new Set(kinds.map((k) => k.kind))).toEqual(
       new Set(
@@ -28,7 +28,7 @@ describe("kinds of drive side by side", () => {
     ).toEqual([false, true]);
     expect(kinds.filter((k) => k.kind === "lever")).toHaveLength(1);
   });
-  it("have the drive the proof picked, with its price and its verdict", () => {
+  it("include the actuator the proof picked, with its price and verdict", () => {
     for (const { number, duty } of demoTags
       .filter((t) => t.duty.dn !== null)
       .filter((_, index) => index % 4 === 0)) {
@@ -44,7 +44,7 @@ describe("kinds of drive side by side", () => {
       );
     }
   });
-  it("say what each cannot do: a motor that stays does not close by itself", () => {
+  it("list what each cannot do: a motor without springs does not close by itself", () => {
     const { kinds } = bestOf("XV-1004");
     const motor = kinds.find((k) => k.kind === "electric on-off")!;
     expect(motor.cannot).toContain("Action on supply loss");
@@ -55,12 +55,12 @@ describe("kinds of drive side by side", () => {
     expect(rack.airL).toBeGreaterThan(0);
     expect(rack.closesS).toBeLessThanOrEqual(20);
   });
-  it("are those of a nut where the stem rises", () => {
+  it("are multi-turn ones where the stem rises", () => {
     const tilt = demoShelf.valvesFor(100).find((v) => v.line.id === "fennimoor-tilt")!;
     const kinds = sideBySide(demoDuty("XV-4012"), demoShelf, house, { valve: tilt });
     expect(new Set(kinds.map((k) => k.kind))).toEqual(new Set(["electric multi-turn", "bevel gear"]));
   });
-  it("are none of a shelf without drives", () => {
+  it("are none on a shelf without actuators", () => {
     const { best } = bestOf("XV-1021");
     expect(sideBySide(demoDuty("XV-1021"), { ...demoShelf, families: [] }, house, best)).toEqual([]);
   });

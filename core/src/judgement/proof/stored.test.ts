@@ -33,7 +33,7 @@ const kept = new Map(
   ]),
 );
 const has = (release: string, name: string) => kept.get(release)!.has(name);
-/** A fresh copy of what a release wrote: nobody shares what a test alters. */
+/** A fresh copy of a release's document, so that a test may change it. */
 const json = (release: string, name: string) => JSON.parse(JSON.stringify(kept.get(release)!.get(name)));
 const sheets = releases.flatMap((release) =>
   [...kept.get(release)!.keys()]
@@ -56,7 +56,7 @@ describe("a kind of document", () => {
     ],
     1,
   );
-  it("brings a document up step by step, and changes nothing of the one it is given", () => {
+  it("is updated step by step, without changing the input", () => {
     const old = Object.freeze({ text: "a" });
     expect(kind.upcast(old)).toMatchObject({
       was: 1,
@@ -80,10 +80,10 @@ describe("a kind of document", () => {
     [{ format: "proven-seat-note/0" }, "another-kind"],
     [{ format: 7 }, "another-kind"],
     [{ format: "proven-seat-note/4" }, "from-a-newer-release"],
-  ])("says why it cannot read %j", (document, code) => {
+  ])("explains why it cannot read %j", (document, code) => {
     expect(kind.upcast(document)).toMatchObject({ code, message: expect.stringMatching(/\w/) });
   });
-  it("says so where an old document was never whole", () => {
+  it("reports where an old document was never valid", () => {
     const broken = documentKind(
       "list",
       [{ to: 2, says: "", upcast: (d) => ({ n: (d.all as string[]).length }) }],
@@ -100,14 +100,14 @@ describe("a kind of document", () => {
 describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
   const sheet = json(release, name);
   const again = reprove(sheet) as Reproof;
-  it("is read, and its digest is of what was written", () => {
+  it("is read, and its digest is of the text as written", () => {
     expect(again).not.toHaveProperty("error");
     expect(again.digest).toBe(sheet.digest);
     expect(again.format.was).toBe(sheet.format);
     expect(again.differences.some((d) => d.path === "digest")).toBe(false);
     if (sheet.format !== newestSheet) expect(again.broughtUp.length).toBeGreaterThan(0);
   });
-  it("is the same, or says because of which rules it differs", () => {
+  it("is the same, or names the rules because of which it differs", () => {
     expect(again.engine).toEqual({ was: release, now: engineVersion });
     if (again.same) return expect(again.because).toEqual([]);
     expect(again.because.join(" ")).toMatch(
@@ -116,7 +116,7 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
     const touched = again.differences.flatMap((d) => /^proof\.findings\.([^.]+)/.exec(d.path)?.[1] ?? []);
     for (const id of touched) expect(again.because.join(" "), id).toContain(id);
   });
-  it("shows an altered input by its digest", () => {
+  it("reveals an altered input by its digest", () => {
     const altered = structuredClone(sheet);
     altered.inputs.duty.cases[0] &&= { ...altered.inputs.duty.cases[0], temperatureC: 1 };
     altered.inputs.duty.pipeSchedule = "altered";
@@ -143,7 +143,7 @@ describe("a sheet proved again", () => {
 });
 
 describe("this release", () => {
-  it("judged as this one does, sheet by sheet", () => {
+  it("judges as this engine does, sheet by sheet", () => {
     for (const [release, name] of sheets.filter(([release]) => release === releases.at(-1)))
       expect((reprove(json(release, name)) as Reproof).because, name).toEqual([]);
   });
@@ -163,7 +163,7 @@ describe("with a rule and a house number added", () => {
   const defaults = { ...house, sunShade: 5 } as HouseRules;
   const checked = z.looseObject({ sunShade: z.number().min(0).max(10) }) as unknown as z.ZodType<HouseRules>;
   const by = { rules: [...rules, added], house: storedHouseRulesSchema(defaults, checked) };
-  it("a sheet of the last release differs because of them alone", () => {
+  it("a sheet of the last release differs because of them only", () => {
     expect(choice("x", ["a"], "a", "y").default).toBe("a");
     expect(Object.keys(definitions)).toHaveLength(Object.keys(house).length + 1);
     const result = reprove(json(releases.at(-1)!, "sheet-XV-3052.json"), by) as Reproof;
@@ -194,12 +194,12 @@ describe("a duty", () => {
       /newer release.*Update/,
     );
   });
-  it("keeps its place where it is wrong", () => {
+  it("keeps the place of a fault", () => {
     const issue = storedDutySchema.safeParse({ dn: 155 }).error!.issues[0]!;
     expect([issue.path, issue.message]).toEqual([["dn"], "DN 155 is not a nominal size."]);
   });
   it.each(releases.filter((release) => has(release, "duties.json")))(
-    "of every tag of engine %s is read, and proved as the newest",
+    "of every tag of engine %s is read, and proves like the newest",
     (release) => {
       for (const [number, duty] of Object.entries(json(release, "duties.json")).slice(0, 6)) {
         const read = storedDutySchema.parse(duty);
@@ -213,7 +213,7 @@ describe("a duty", () => {
 
 describe("house rules", () => {
   it.each(releases.filter((release) => has(release, "house-rules.json")))(
-    "of engine %s are read, what was added since at its default",
+    "of engine %s are read, with defaults for rules added since",
     (release) => {
       const document = json(release, "house-rules.json");
       const old = document.values ?? document;
@@ -225,7 +225,7 @@ describe("house rules", () => {
   it("are written with their format, and read back the same", () => {
     expect(readHouseRules(JSON.parse(JSON.stringify(storedHouseRules(house)))).values).toEqual(house);
   });
-  it("that name a rule nobody knows, or leave its range, are refused", () => {
+  it("with an unknown rule, or out of range, are refused", () => {
     expect(() => readHouseRules({ ...storedHouseRules(house), values: { noSuchRule: 1 } })).toThrow();
     expect(() => readHouseRules({ ...house, serviceFactor: 99 })).toThrow(/between/);
   });
@@ -233,7 +233,7 @@ describe("house rules", () => {
 
 describe("a catalogue", () => {
   it.each(releases.filter((release) => has(release, "catalogue.json")))(
-    "of %s lacks nothing once it is brought up: what the database holds is read without its schema",
+    "of %s lacks nothing after the update: stored ones are read without their schema",
     (release) => {
       const brought = catalogueKind.upcast(json(release, "catalogue.json"));
       const { document } = brought as { document: Record<string, unknown> };
@@ -241,14 +241,14 @@ describe("a catalogue", () => {
     },
   );
   it.each(releases.filter((release) => has(release, "catalogue.json")))(
-    "of engine %s is read whole",
+    "of engine %s is read completely",
     (release) => {
       const reading = readCatalogueDocument(json(release, "catalogue.json"));
       expect(reading.faults).toEqual([]);
       expect(reading.catalogue!.format).toBe(catalogueKind.newest);
     },
   );
-  it("of the first version promises nothing it did not say", () => {
+  it("of the first version promises nothing it did not state", () => {
     for (const line of readCatalogueDocument(json("0.1.0", "catalogue.json")).catalogue!.lines)
       expect(line).toMatchObject({
         antiStatic: false,
@@ -263,7 +263,7 @@ describe("a catalogue", () => {
       /newer release/,
     );
   });
-  it("keeps its digest, whatever it is brought up to", () => {
+  it("keeps its digest, whatever it is updated to", () => {
     const old = json("0.1.0", "catalogue.json");
     const before = digestOf(old);
     readCatalogueDocument(old);
@@ -273,7 +273,7 @@ describe("a catalogue", () => {
 
 describe("a line list", () => {
   it.each(releases.filter((release) => has(release, "line-list.csv")))(
-    "of engine %s comes in whole",
+    "of engine %s is read completely",
     (release) => {
       const table = findTable(gridOfText(json(release, "line-list.csv")));
       const plan = planFor(table);
@@ -287,7 +287,7 @@ describe("a line list", () => {
         expect(tag.duty, tag.number).toEqual(storedDutySchema.parse(duties[tag.number]));
     },
   );
-  it("written now comes back the same, with several functions", () => {
+  it("written now reads back the same, with several functions", () => {
     const tags = demoTags.map((tag, i) => ({
       ...tag,
       unit: "Demo",

@@ -21,11 +21,11 @@ describe("the ladder of supplies", () => {
     expect(ladder.steps.filter((s) => s.current).map((s) => s.lowestBarG)).toEqual([duty.airMinimumBarG]);
     expect(ladder.steps.length).toBeGreaterThanOrEqual(17);
   });
-  it("has at the duty's pressure what is in hand, at the price it has", () => {
+  it("has at the duty's pressure the selected actuator, at its price", () => {
     const now = ladder.steps.find((s) => s.current)!;
     expect([now.key, now.priceStep]).toEqual([candidate.key, 0]);
   });
-  it("judges the drive in hand as the proof would at that pressure, and says where it gives up", () => {
+  it("judges the selected actuator like the proof at that pressure, and shows where it fails", () => {
     for (const { lowestBarG, selected } of ladder.steps) {
       const airRange = {
         ...duty,
@@ -38,16 +38,16 @@ describe("the ladder of supplies", () => {
     const below = ladder.steps.filter((s) => s.lowestBarG < duty.airMinimumBarG! && s.selected === "fails");
     expect(ladder.givesUpBarG).toBe(below.at(-1)!.lowestBarG);
   });
-  it("costs more the less air there is, as long as the stem bears it", () => {
+  it("costs more with less air, as long as the stem carries it", () => {
     const standing = ladderOf("XV-6020").ladder.steps.filter(
       (s) => s.verdict !== "fails" && s.lowestBarG <= 8,
     );
     expect(new Set(standing.map((s) => s.drive)).size).toBeGreaterThan(2);
-    // The drive itself: whether it wants a bracket besides is another matter.
+    // The actuator itself, without a bracket it may need.
     const prices = standing.map(({ key }) => drives.find((d) => d.key === keysIn(key).drive)!.price);
     expect(prices).toEqual([...prices].sort((a, b) => b - a));
   });
-  it("is one of oil for an oil drive, and none for a motor or a hand", () => {
+  it("is in oil pressure for a hydraulic actuator, and empty for a motor or a manual operator", () => {
     expect(ladderOf("XV-1052").ladder.of).toBe("oil");
     expect(ladderOf("XV-1048").ladder).toBeNull();
     expect(ladderOf("HV-1012").ladder).toBeNull();

@@ -1,4 +1,4 @@
-/** What is not stated never flatters: a field left blank turns no *fails* into *holds* unbeknown. */
+/** Not stated never flatters: a blank field turns no *fails* into *holds*. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { findingOf } from "../../../test/one-rule.ts";

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoProof, demoTags } from "../../../test/demo.ts";
 import { type ConstructionStanding, constructionsIn } from "../proof/constructions.ts";
 
-/** The judgements docs/cases.md tells. */
+/** The judgements in docs/cases.md. */
 const judged = (number: string) => {
   const proof = demoProof(number);
   const by = new Map(constructionsIn(proof).map((c) => [c.construction.id, c]));
@@ -23,8 +23,8 @@ const table = readFileSync(new URL("../../../../docs/cases.md", import.meta.url)
     return number && /^[A-Z]+-\d+$/.test(number) ? [[number, leads!] as const] : [];
   });
 
-describe("what leads", () => {
-  it("is told of every tag", () => expect(table.map(([n]) => n)).toEqual(demoTags.map((t) => t.number)));
+describe("the leading candidates", () => {
+  it("are stated for every tag", () => expect(table.map(([n]) => n)).toEqual(demoTags.map((t) => t.number)));
   it.each(table)("on %s is %s", (number, leads) => {
     const [first] = judged(number).proof.candidates;
     const stands = first!.fails === 0 && first!.cannotTell === 0;
@@ -73,7 +73,7 @@ describe("ten tags", () => {
     expect(standingOf("plug-lubricated").fallsOn?.rule).toBe("envelope/sealant-heat");
     expect(standingOf("floating-two-piece").fallsOn?.rule).toBe("envelope/seat-temperature");
   });
-  it("XV-4020 and XV-2044: nothing stands", () => {
+  it("XV-4020 and XV-2044: none is suitable", () => {
     expect(judged("XV-4020").proof.standing).toBe(0);
     const threads = judged("XV-2044");
     expect(threads.proof.standing).toBe(0);
@@ -81,7 +81,7 @@ describe("ten tags", () => {
       threads.proof.candidates.every((c) => c.failing.some((f) => f.rule === "body/threaded-ends")),
     ).toBe(true);
   });
-  it("XV-6001: a lining, with a disc whose crevices stand the sea", () => {
+  it("XV-6001: a lining, with a disc that resists crevice corrosion in seawater", () => {
     const { standing, survivors, standingOf } = judged("XV-6001");
     expect(standing).toEqual(["butterfly-concentric"]);
     expect(only(survivors.map((c) => c.valve.trim.ball))).toEqual(["nickel aluminium bronze"]);
@@ -95,7 +95,7 @@ describe("ten tags", () => {
     ]);
     expect(only(survivors.map((c) => c.valve.trim.ball)).sort()).toEqual(["alloy 400", "alloy 625 or C-276"]);
   });
-  it("FV-5010: nothing plain throttles", () => {
+  it("FV-5010: no plain trim throttles", () => {
     const { standing, standingOf } = judged("FV-5010");
     expect(standing).toContain("segment-ball");
     // A notched ball without steps chokes at the largest case.

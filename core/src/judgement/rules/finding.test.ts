@@ -11,7 +11,7 @@ describe("verdicts", () => {
   ] as const)("%s needs a reason to be chosen: %s", (verdict, needs) =>
     expect(needsReason(verdict)).toBe(needs),
   );
-  it("are ranked, and the gravest of several is the first in that rank", () => {
+  it("are ordered, and the gravest of several is the first in that order", () => {
     for (const [index, verdict] of verdictsByGravity.entries()) {
       const lighter = verdictsByGravity.slice(index);
       expect(gravest(lighter)).toBe(verdict);

@@ -14,7 +14,7 @@ const by = (name: string): Ruling => ({
 });
 
 describe("an outcome", () => {
-  it("gives what nobody remarked as nothing", () => {
+  it("has null for remarks that were not given", () => {
     const {
       rule: _r,
       station: _s,
@@ -38,7 +38,7 @@ describe("an outcome", () => {
       uses: [],
     });
   });
-  it("is of the kind it was made as, with the fields of that kind alone", () => {
+  it("has the fields of its own kind only", () => {
     const keys = (outcome: Parameters<typeof plain> | null, measured = outcome && plain(...outcome)) =>
       Object.keys(new Finding(by("a"), measured!).toJSON());
     expect(keys(["holds", "x"])).not.toContain("margin");
@@ -59,7 +59,7 @@ describe("an outcome", () => {
       remedy: "Another.",
     });
   });
-  it("names what it waits for", () => {
+  it("names the missing value", () => {
     expect(cannotTell("the phase", { value: 3, unit: "mm" })).toMatchObject({
       verdict: "cannot tell",
       says: "Missing: the phase.",
@@ -67,7 +67,7 @@ describe("an outcome", () => {
       value: 3,
     });
   });
-  it("lists its inputs when they are read, and once", () => {
+  it("builds its inputs on access, once", () => {
     let asked = 0;
     const uses = () => {
       asked++;
@@ -78,7 +78,7 @@ describe("an outcome", () => {
     expect(found.uses).toBe(found.uses);
     expect(asked).toBe(1);
   });
-  it("carries what is in hand, in per cent or kelvin", () => {
+  it("contains its margin, in per cent or kelvin", () => {
     expect(plain("tight", "", {}, inMargin(against(67.6, 72, 0.1), "%"))).toMatchObject({
       marginUnit: "%",
       marginWanted: true,
@@ -92,13 +92,13 @@ describe("an outcome", () => {
 });
 
 describe("a finding", () => {
-  it("is the outcome with the rule's name on it", () => {
+  it("is the outcome with the rule's name", () => {
     const outcome = plain("fails", "It does not.");
     const finding = new Finding(by("a"), outcome);
     expect(finding.outcome).toBe(outcome);
     expect(finding).toMatchObject({ rule: "body/a", asks: "a?", source: "source of a", verdict: "fails" });
   });
-  it("is another where a second rule takes the same outcome, and changes nothing of the first", () => {
+  it("is separate where a second rule takes the same outcome, which stays unchanged", () => {
     const outcome = plain("tight", "Close.", { value: 4, unit: "mm" }, { margin: 0.1, unit: "%", wants: 0 });
     const [first, second] = [new Finding(by("a"), outcome), new Finding(by("b"), outcome)];
     expect(second).not.toBe(first);
@@ -134,7 +134,7 @@ describe("examining a rule", () => {
     ({ duty: { port, stated: {} }, valve }) as unknown as Judged;
 
   it("reads the station from the id", () => expect(asked.station).toBe("envelope"));
-  it("does not look at the valve where the duty raises nothing", () => {
+  it("does not look at the valve where the duty does not raise the question", () => {
     const blind = rule({ ...asked, examine: () => expect.fail("was examined") });
     expect(examined(blind, judged("reduced accepted", {}))).toMatchObject({
       verdict: "not asked",
@@ -148,7 +148,7 @@ describe("examining a rule", () => {
   });
 });
 
-describe("cases measured one after the other", () => {
+describe("cases measured one by one", () => {
   const measured = (
     verdicts: readonly ("holds" | "tight" | "fails" | "missing" | null)[],
     kinds: string[] = [],
@@ -177,7 +177,7 @@ describe("cases measured one after the other", () => {
   ] as const)("%j is %s by %s", (verdicts, verdict, caseId) => {
     expect(measured(verdicts)).toMatchObject({ verdict, caseId });
   });
-  it("waits for cases where there are none, and is not asked where none raises it", () => {
+  it("wait for cases where there are none, and are not asked where none raises the question", () => {
     expect(measured([])).toMatchObject({ verdict: "cannot tell", missing: "operating cases" });
     expect(measured([null, null]).verdict).toBe("not asked");
   });
@@ -187,12 +187,12 @@ describe("cases measured one after the other", () => {
       caseId: "c1",
     });
   });
-  it("keeps every case, and lists the inputs of the one that governs", () => {
+  it("keep every case, and list the inputs of the governing one", () => {
     const found = measured(["holds", "fails", null]);
     expect(found.byCase.map((c) => c.verdict)).toEqual(["holds", "fails", "not asked"]);
     expect(found.uses()).toMatchObject([{ what: "case 1" }]);
   });
-  it("calls no limit at all the worst way to fail", () => {
+  it("treat a missing limit as the worst failure", () => {
     expect(against(5, null, 0.1)).toMatchObject({ value: 5, limit: null, margin: null, verdict: "fails" });
     expect(against(-1, 10, 0.1).verdict).toBe("holds");
     expect(against(10, 10, 0).verdict).toBe("holds");

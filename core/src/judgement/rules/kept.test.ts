@@ -22,11 +22,11 @@ const [{ engine }, ...findings] = readFileSync(
   .split("\n")
   .map((line) => JSON.parse(line)) as [{ readonly engine: string }, ...Kept[]];
 
-// A sheet issued by this engine must prove the same tomorrow: what is found changes with the engine's number only,
-// and the findings are then written anew by `npm run findings:keep`.
-describe("what this engine found", () => {
-  it("was found by this engine", () => expect(engine).toBe(engineVersion));
-  it("is kept of every rule", () => {
+// A sheet issued by this engine must prove the same tomorrow: findings change with the engine's number only, and are
+// then kept again by `npm run findings:keep`.
+describe("kept findings of this engine", () => {
+  it("were made by this engine", () => expect(engine).toBe(engineVersion));
+  it("exist for every rule", () => {
     const known = new Set(findings.map((f) => f.rule));
     expect(rules.filter((r) => !known.has(r.id)).map((r) => r.id)).toEqual([]);
   });

@@ -1,4 +1,4 @@
-/** Truths that hold whatever the duty: what makes a duty harder betters no finding of body, seat, seal or metal. */
+/** Truths for any duty: a harder duty improves no finding of body, seat, seal or metal. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
@@ -13,7 +13,7 @@ import { prove } from "../proof/prove.ts";
 import { gravityOf, type Verdict } from "./finding.ts";
 import { rules } from "./rules.ts";
 
-/** Rules that tell of one thing from several sides, so that one may fall silent where another speaks. */
+/** Rules that judge one thing from several sides, so that one may fall silent where another applies. */
 const together: Record<string, string> = {
   "envelope/seat-limit": "seat",
   "envelope/seat-temperature": "seat",
@@ -23,7 +23,7 @@ const together: Record<string, string> = {
   "envelope/seal-temperature": "stem seal",
   "envelope/adjustable-gland-heat": "stem seal",
 };
-/** Body rules about what is let out or through; the others ask what is convenient. */
+/** Body rules about release and leakage; the others are about convenience. */
 const containing = new Set(
   [
     "leak-paths",
@@ -92,7 +92,7 @@ const cases = (duty: Duty, change: (c: Duty["cases"][number]) => Duty["cases"][n
   cases: duty.cases.map(change),
 });
 
-describe("what makes a duty harder betters nothing", () => {
+describe("a harder duty improves nothing", () => {
   it.each(hazards)("the hazard %s", (hazard: Hazard) =>
     neverBetters((duty) => fluid(duty, { hazards: [...(duty.fluid.hazards ?? []), hazard] })),
   );
@@ -108,7 +108,7 @@ describe("what makes a duty harder betters nothing", () => {
     ));
   it("more H₂S", () =>
     neverBetters((duty, by) =>
-      // Nothing stated of a sour fluid waits; a figure is no more than that, but known.
+      // An unstated sour fluid is *cannot tell*; a stated value may resolve it.
       duty.fluid.h2sKPa === null && duty.fluid.family === "sour hydrocarbon"
         ? null
         : fluid(duty, { h2sKPa: (duty.fluid.h2sKPa ?? 0) + 300 * by }),
@@ -152,7 +152,7 @@ describe("what makes a duty harder betters nothing", () => {
               : { ...c, temperatureC: Math.max(-270, c.temperatureC! - 100 * by) },
           ),
     ));
-  it("pressure, what is dissolved rising with it", () =>
+  it("pressure, with dissolved gas rising with it", () =>
     neverBetters((duty, by) => {
       const up = (bar: number | null) =>
         bar === null || bar < 0 ? bar : (bar + 1.01325) * (1 + by) - 1.01325;
@@ -178,7 +178,7 @@ describe("what makes a duty harder betters nothing", () => {
   it("a further case", () => {
     fc.assert(
       fc.property(duties, likelyCase, picks, (duty, more, indices) => {
-        // What waited for a temperature or a pressure may come to know it by the further case.
+        // A missing temperature or pressure may become known by the additional case.
         const running = duty.cases.filter((c) => !["fire", "steam-out", "cold soak"].includes(c.kind));
         if (running.length === 0 || running.some((c) => c.temperatureC === null)) return;
         const made = { ...duty, cases: [...duty.cases, { ...more, id: "further", name: "further" }] };
@@ -189,7 +189,7 @@ describe("what makes a duty harder betters nothing", () => {
   });
 });
 
-describe("what is no change changes nothing", () => {
+describe("an equivalent duty changes nothing", () => {
   const same = (change: (duty: Duty) => Duty, suits: (valve: Valve) => boolean = () => true) =>
     fc.assert(
       fc.property(duties, picks, (duty, indices) => {
@@ -204,9 +204,9 @@ describe("what is no change changes nothing", () => {
       { numRuns: runs },
     );
   it("the order of the cases", () => same((duty) => ({ ...duty, cases: [...duty.cases].reverse() })));
-  it("the side pressure comes from, on a valve that is the same from both", () =>
+  it("the driving side, on a valve that is the same from both", () =>
     same(
-      // Both ways either way: that a case is marked reverse says so.
+      // Both directions either way: the marking as reverse decides.
       (duty) => ({
         ...duty,
         flowDirection: "both ways",
@@ -225,8 +225,8 @@ describe("what is no change changes nothing", () => {
     ));
 });
 
-describe("what else is on the shelf", () => {
-  it("changes no verdict of a candidate", () => {
+describe("other items on the shelf", () => {
+  it("change no verdict of a candidate", () => {
     fc.assert(
       fc.property(duties, fc.nat(), (duty, pick) => {
         const whole = prove(duty, demoShelf, house).candidates;

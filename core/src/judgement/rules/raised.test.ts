@@ -30,7 +30,7 @@ const flows = oneCase({ rate: 10 });
 const carrying = (solidsPercent: number) => dutyWith({ cases: [{ rate: 10 }], fluid: { solidsPercent } });
 const dirty = (solidsPercent: number) => dutyWith({ function: ["throttling"], fluid: { solidsPercent } });
 type Border = [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>];
-/** Rules of what flows: of valves that throttle, of those that stand open, of both. */
+/** Rules on flow: for throttling valves, for open ones, for both. */
 const flowBorders: readonly Border[] = [
   ...["trim-stated", "capacity", "opening", "rangeability", "oversized", "gain"].map(
     (id): Border => [`flow/${id}`, throttled, flows],
@@ -217,7 +217,7 @@ const borders: readonly Border[] = [
   ],
 ];
 
-describe("what a duty raises of no valve", () => {
+describe("rules that a duty raises for no valve", () => {
   it.each(borders)(
     "%s is asked on one side of its border only",
     (id, raised, notApplicableBecause, change) => {
@@ -225,18 +225,18 @@ describe("what a duty raises of no valve", () => {
       expect(why(id, notApplicableBecause)).toMatch(/^[A-Z].*\.$/);
     },
   );
-  it("is tried above for every rule that has it", () => {
+  it("are tried above if they have a condition", () => {
     const tried = new Set(borders.map(([id]) => id));
     expect(rules.filter((r) => r.notApplicableBecause && !tried.has(r.id)).map((r) => r.id)).toEqual([]);
   });
-  it("is raised where an input is missing, so that the rule can wait for it", () => {
+  it("are raised where an input is missing, so that the rule can wait for it", () => {
     const blank = oneCase({ upstreamBarG: null, temperatureC: null });
     for (const id of ["body/low-differential", "duty/equalising-bypass", "body/cavity-drain"])
       expect(why(id, blank), id).toBeNull();
     expect(why("envelope/decompression", { ...blank, fluid: { ...blank.fluid, phase: null } })).toBeNull();
     expect(why("envelope/steam-limit", dutyWith({ cases: [] }))).toBeNull();
   });
-  it("leaves fewer than half of the rules to be asked of each valve, on most demo tags", () => {
+  it("leave fewer than half of the rules to be asked for each valve, on most demo tags", () => {
     const shares = demoTags.map(
       ({ duty }) =>
         rules.filter((r) => !r.notApplicableBecause?.(settle(duty, house), house)).length / rules.length,

@@ -55,7 +55,7 @@ describe("findings on the demo", () => {
   const distinct = [
     ...new Map(findings.map((f) => [JSON.stringify([f.rule, f.verdict, f.says]), f])).values(),
   ];
-  it("carry no figure in their words, so that every reader gets figures in his units", () => {
+  it("contain no figures in their words, so that every reader gets chosen units", () => {
     for (const f of distinct)
       if (f.verdict !== "cannot tell" && !f.rule.endsWith("-chemistry"))
         expect(f.says, f.rule).not.toMatch(/\d\s?(bar|°|K\b|mm|N·m|%|kPa|MPa|days|psi|mg)/);
@@ -93,7 +93,7 @@ describe("the demo scenario", () => {
   const best = (number: string) => demoProof(number).candidates[0]!;
   const survivors = (number: string) => demoProof(number).candidates.filter((c) => c.verdict !== "fails");
   const seatsOf = (number: string) => new Set(survivors(number).map((c) => c.valve.seat.material.id));
-  it("has tags that are fine, tight, incomplete, and some nothing can do", () => {
+  it("has tags that are fine, tight, incomplete, and without a suitable valve", () => {
     const verdicts = demoTags.map(({ number }) =>
       demoProof(number).dutyVerdict === "cannot tell" ? "cannot tell" : best(number).verdict,
     );
@@ -102,16 +102,16 @@ describe("the demo scenario", () => {
     expect(verdicts.filter((v) => v === "holds").length).toBeGreaterThan(8);
     expect(demoTags.length).toBe(64);
   });
-  it("tells the stories it is meant to tell", () => {
+  it("tells its intended stories", () => {
     expect(demoProof("XV-4020").standing).toBe(0);
     expect(demoProof("XV-9001").missing.filter((m) => m.assumption === null).length).toBeGreaterThan(3);
-    // Ammonia: no FKM anywhere among what stands.
+    // Ammonia: no suitable candidate has FKM.
     expect(survivors("XV-2003").some((c) => c.valve.seals.parts.some((p) => p.material.id === "fkm"))).toBe(
       false,
     );
     // Hot oil: only metal seats survive.
     expect(seatsOf("XV-4002")).toEqual(new Set(["metal-wc", "metal-stellite"]));
-    // What the duty alone decides counts for no candidate, and is said on the duty.
+    // Findings that the duty alone decides count for no candidate, and are listed on the duty.
     expect(best("XV-3052").verdict).toBe("holds");
     expect(demoProof("XV-3052").dutyVerdict).toBe("tight");
     expect(best("XV-5001").heldBackBy?.rule).toBe("envelope/body-chemistry");

@@ -11,7 +11,7 @@ it("are thirty", () => expect(thirtyDuties).toHaveLength(30));
 describe.each(thirtyDuties)("$name", ({ duty, falls, stands = {} }) => {
   const { candidates } = prove(duty, demoShelf, house);
   const upright = candidates.filter((c) => c.fails === 0 && c.cannotTell === 0);
-  it.each(Object.keys(falls))("falls: %s", (what) => {
+  it.each(Object.keys(falls))("ruled out: %s", (what) => {
     expect(
       upright
         .filter(falls[what]!)
@@ -20,7 +20,7 @@ describe.each(thirtyDuties)("$name", ({ duty, falls, stands = {} }) => {
     ).toEqual([]);
   });
   const standing = Object.keys(stands);
-  it.runIf(standing.length > 0).each(standing)("stands: %s", (what) => {
+  it.runIf(standing.length > 0).each(standing)("suitable: %s", (what) => {
     const wanted = candidates.filter(stands[what]!);
     const nearest = wanted[0]?.findings.filter((f) => f.verdict === "fails" || f.verdict === "cannot tell");
     expect(

@@ -14,15 +14,15 @@ const house = defaultHouseRules();
 const atmosphere = 1.01325;
 const positive = (least: number, maximum: number) => fc.double({ min: least, max: maximum, noNaN: true });
 
-describe("what air passes", () => {
-  it("is choked below the critical ratio, and nothing without a fall of pressure", () => {
+describe("air flow", () => {
+  it("is choked below the critical ratio, and zero without a pressure drop", () => {
     const valve = ofCv(1);
     expect(passing(valve, 6, 1)).toBe(3.6 * 6);
     expect(passing(valve, 6, 6 * valve.b)).toBe(3.6 * 6);
     expect(passing(valve, 6, 6)).toBe(0);
     expect(passing(valve, 6, 7)).toBe(0);
   });
-  it("falls with the pressure behind, and with every part in the way", () => {
+  it("falls with the downstream pressure, and with every part in series", () => {
     fc.assert(
       fc.property(positive(0.1, 10), positive(2, 10), positive(0, 1), positive(0, 1), (cv, from, a, b) => {
         const [low, high] = [Math.min(a, b), Math.max(a, b)].map((share) => 1 + share * (from - 1));
@@ -41,13 +41,13 @@ describe("what air passes", () => {
 const chambers = { sweptL: Array(90).fill(0.01), deadL: 0.1 };
 const level = (barG: number) => Array(90).fill(barG) as number[];
 
-describe("how long a stroke takes", () => {
-  it("without a load is the volume at the air's own pressure over what passes", () => {
+describe("stroking time", () => {
+  it("without load is the volume at the air's pressure over the flow", () => {
     const inlet = { c: 1, b: 0.3 };
     const seconds = drivenSeconds({ chambers, needBar: level(0), supplyBarG: 6, inlet, outlet: null })!;
     expect(seconds).toBeCloseTo((0.9 * atmosphere) / (6 + atmosphere), 9);
   });
-  it("by springs is, after the air has fallen, the volume at what they push out", () => {
+  it("by springs is, after the air has fallen, the volume at their pressure", () => {
     const outlet = { c: 1, b: 0.3 };
     const leaves = 4;
     const p = leaves + atmosphere;
@@ -75,7 +75,7 @@ describe("how long a stroke takes", () => {
       }),
     );
   });
-  it("has no end where the supply or the springs do not carry it through", () => {
+  it("is infinite where supply or springs cannot complete the stroke", () => {
     const inlet = ofCv(1);
     expect(drivenSeconds({ chambers, needBar: level(6), supplyBarG: 6, inlet, outlet: null })).toBeNull();
     expect(drivenSeconds({ chambers, needBar: level(6), supplyBarG: 6, inlet, outlet: inlet })).toBeNull();
@@ -85,7 +85,7 @@ describe("how long a stroke takes", () => {
   });
 });
 
-describe("a drive of the demo on its air", () => {
+describe("an actuator of the demo on its air", () => {
   const on = (number: string, change: object = {}, rules = house) => {
     const duty = { ...demoDuty(number), ...change };
     const { drive, demand } = demoProof(number).candidates[0]!;
@@ -93,7 +93,7 @@ describe("a drive of the demo on its air", () => {
     const way = (name: ExecutionName) => air!.ways.find((way) => way.name === name)!;
     return { drive: drive!, air, way };
   };
-  it("sweeps what its pistons do", () => {
+  it("sweeps the volume of its pistons", () => {
     const { drive, air } = on("XV-1021");
     const size = drive.family.sizes.find((s) => s.id === drive.sizeId) as unknown as {
       pistonDiameterMm: number;
@@ -114,7 +114,7 @@ describe("a drive of the demo on its air", () => {
     expect(quick!.opening).toBe(plain!.opening);
     expect(boosted!.opening).toBeLessThan(plain!.opening);
   });
-  it("is led by what the shelf has, and by a quick exhaust or a booster where plain tube is too slow", () => {
+  it("uses items of the shelf, and a quick exhaust or booster where plain tube is too slow", () => {
     const duty = settle(demoDuty("XV-1044"), house);
     const { drive, demand } = demoProof("XV-1044").candidates[0]!;
     const ledWithin = (closesWithinS: number | null) => {
@@ -131,7 +131,7 @@ describe("a drive of the demo on its air", () => {
     expect(ledWithin((quick! + plain!) / 2).led().name).not.toBe("solenoid valve and tube");
     expect(Math.min(quick!, boosted!)).toBeGreaterThan(0);
   });
-  it("opens no slower with more air, and uses more of it", () => {
+  it("opens no slower with more air, and consumes more of it", () => {
     const [less, more] = [5.5, 6.5].map((barG) => {
       const { air, way } = on("XV-1021", { airMinimumBarG: barG, airMaximumBarG: barG });
       return { seconds: air!.longest("opening", way("solenoid valve and tube"))!, litres: air!.perCycleL };
@@ -139,7 +139,7 @@ describe("a drive of the demo on its air", () => {
     expect(more!.seconds).toBeLessThan(less!.seconds);
     expect(more!.litres).toBeGreaterThan(less!.litres);
   });
-  it("is no slower at its slowest than at its fastest, which no demand can hasten", () => {
+  it("is never faster at its slowest than at its fastest, which depends on no demand", () => {
     for (const number of ["XV-1021", "XV-1044", "XV-2030", "XV-3052"]) {
       const { air, way } = on(number);
       for (const name of executionNames)
@@ -155,7 +155,7 @@ describe("a drive of the demo on its air", () => {
     const unknown = { ...demand, unknown: { caseName: "x", why: "beyond table" as const } };
     expect(onAir(drive!, unknown, settle(demoDuty("XV-1021"), house), house)).toBeNull();
   });
-  it("is nothing for a motor", () => {
+  it("does not apply to a motor", () => {
     const { drive, demand } = demoProof("XV-6001").candidates[0]!;
     expect(onAir(drive!, demand, settle(demoDuty("XV-6001"), house), house)).toBeNull();
   });
@@ -164,7 +164,7 @@ describe("a drive of the demo on its air", () => {
 describe("solenoid valves", () => {
   const solenoidsOf = (arrangement: Parameters<typeof solenoids>[0]) =>
     solenoids(arrangement, { unseenPerHour: 4e-7, tripPerHour: 9e-7, commonCause: 0.05, repairH: 24 }, 8760);
-  it("are safest two of which one must let go, and trip most", () => {
+  it("are safest as one out of two, and trip most", () => {
     expect(solenoidsOf("1oo2").failsOnDemand).toBeLessThan(solenoidsOf("2oo3").failsOnDemand);
     expect(solenoidsOf("2oo3").failsOnDemand).toBeLessThan(solenoidsOf("single").failsOnDemand);
     expect(solenoidsOf("single").failsOnDemand).toBeLessThan(solenoidsOf("2oo2").failsOnDemand);

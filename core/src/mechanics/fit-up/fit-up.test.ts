@@ -24,7 +24,7 @@ const square = (acrossMm: number, heightMm = acrossMm): StemEnd => ({
 const star = (acrossMm: number, depthMm = 1.2 * acrossMm) =>
   ({ form: "double square", acrossMm, depthMm }) as const;
 
-describe("the end of a stem in the bore of a drive", () => {
+describe("the end of a stem in the bore of an actuator", () => {
   it.each([
     ["a square in eight corners", square(17), star(17), null, false],
     ["on its corner too", { ...square(17), form: "square diagonal" as const }, star(17), null, false],
@@ -44,11 +44,11 @@ describe("the end of a stem in the bore of a drive", () => {
     expect(met.obstacle).toBe(obstacle);
     if (obstacle === null) expect(met.sleeve).toBe(sleeve);
   });
-  it("takes engagement at its least, and no less", () => {
+  it("accepts the least engagement, and no less", () => {
     expect(meetingOf(square(10, 8), star(10), 0.8).goesIn).toBe(true);
     expect(meetingOf(square(10, 7.99), star(10), 0.8).goesIn).toBe(false);
   });
-  it("machines a blank for whatever lies within it, to the hair", () => {
+  it("machines a blank for any end within it, exactly at the border", () => {
     for (const form of stemForms) {
       const stem = { ...square(40, 50), form };
       const blank = (acrossMm: number) => ({ form: "blank insert", acrossMm, depthMm: 60 }) as const;
@@ -57,7 +57,7 @@ describe("the end of a stem in the bore of a drive", () => {
       expect(meetingOf(stem, blank(through - 0.01), 0.8).obstacle).toBe("the stem is too large for the bore");
     }
   });
-  it("takes no key with a sleeve", () => {
+  it("accepts no key with a sleeve", () => {
     const keyed = { ...square(40, 50), form: "keyed" as const };
     expect(meetingOf(keyed, { form: "keyed", acrossMm: 40, depthMm: 60 }, 0.8).goesIn).toBe(true);
     expect(meetingOf(keyed, { form: "keyed", acrossMm: 42, depthMm: 60 }, 0.8).goesIn).toBe(false);
@@ -78,8 +78,8 @@ const bores = fc.record({
 });
 const peaks = fc.double({ min: 1, max: 100_000, noNaN: true });
 
-describe("what is drawn between any two", () => {
-  it("has a coupling whose end goes into the drive, and that carries what it says", () => {
+describe("parts made to order", () => {
+  it("include a coupling whose end fits the actuator, with its stated capacity", () => {
     fc.assert(
       fc.property(ends, bores, peaks, (stem, bore, peakNm) => {
         const made = couplingFor(stem, bore, peakNm, house);
@@ -94,7 +94,7 @@ describe("what is drawn between any two", () => {
       }),
     );
   });
-  it("has a coupling no weaker for a stronger steel", () => {
+  it("include a coupling no weaker for a stronger steel", () => {
     fc.assert(
       fc.property(ends, bores, peaks, (stem, bore, peakNm) => {
         const stronger = couplingFor(stem, bore, peakNm, { ...house, couplingYieldMPa: 800 });
@@ -105,7 +105,7 @@ describe("what is drawn between any two", () => {
     );
   });
   const light = { forceN: 10, centreMm: 50 };
-  it("has a bracket of the thinnest plate that carries the peak, with room for a wrench", () => {
+  it("include a bracket of the thinnest plate that carries the peak, with room for a wrench", () => {
     const some = fc.constantFrom(...pads);
     fc.assert(
       fc.property(
@@ -122,14 +122,14 @@ describe("what is drawn between any two", () => {
           expect(made.heightMm % 10).toBe(0);
           expect(made.plateWidthMm).toBeGreaterThan(upper.pitchCircleDiameterMm + 2 * threadMm(upper));
           expect(made.plateMm).toBeLessThanOrEqual(made.plateWidthMm / 4);
-          // No weaker than one asked for less, and enough where any is.
+          // No weaker than one for less torque, and strong enough where one exists.
           const easy = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, light, peakNm / 2, house);
           expect(made.carriesNm).toBeGreaterThanOrEqual(Math.min(peakNm, easy.carriesNm));
         },
       ),
     );
   });
-  it("has legs as statics has them", () => {
+  it("have legs according to statics", () => {
     const made = bracketFor(
       { lower: padOf("F07")!, upper: padOf("F07")!, leastHeightMm: 1, turningMm: 30 },
       { forceN: 0, centreMm: 0 },
@@ -151,7 +151,7 @@ describe("what is drawn between any two", () => {
   });
 });
 
-describe("what is made in series", () => {
+describe("standard parts", () => {
   const [lower, upper] = [padOf("F10")!, padOf("F07")!];
   const [stem, bore] = [square(19, 20), star(17)];
   const pads = { lower, upper, leastHeightMm: 0 };
@@ -201,7 +201,7 @@ describe("what is made in series", () => {
     return { bracket: b.made?.item ?? "drawn", coupling: c.made?.item ?? "drawn", price };
   };
   const light = { forceN: 10, centreMm: 50 };
-  it("is taken where it fits and carries, at its own price", () =>
+  it("are used where they fit and carry, at their own price", () =>
     expect(put({})).toEqual({ bracket: "BK", coupling: "CP", price: 70 }));
   it.each([
     ["another flange", { bracket: { upperFlange: "F10" } }],
@@ -209,7 +209,7 @@ describe("what is made in series", () => {
     ["a hole no wider than the coupling", { bracket: { middleMm: 41 } }],
     ["rated below the peak", { bracket: { ratedTorqueNm: 149 } }],
     ["legs that do not carry what their maker says", { bracket: { legMm: 3, plateWidthMm: 40 } }],
-  ])("bracket is drawn for %s", (_, change) => expect(put(change).bracket).toBe("drawn"));
+  ])("bracket is made to order for %s", (_, change) => expect(put(change).bracket).toBe("drawn"));
   it.each([
     ["another square", { coupling: { socketAcrossMm: 18 } }],
     ["a socket the stem does not go into", { coupling: { socketDepthMm: 19.9 } }],
@@ -218,21 +218,21 @@ describe("what is made in series", () => {
     ["an end longer than the bore is deep", { coupling: { endLengthMm: 21 } }],
     ["one rated below the peak", { coupling: { ratedTorqueNm: 149 } }],
     ["one that does not reach the drive", { coupling: { solidMm: 60 } }],
-  ])("coupling is drawn for %s", (_, change) => expect(put(change).coupling).toBe("drawn"));
-  it("at its border still fits", () => {
+  ])("coupling is made to order for %s", (_, change) => expect(put(change).coupling).toBe("drawn"));
+  it("still fit at the border", () => {
     expect(put({ bracket: { middleMm: 42, ratedTorqueNm: 150 }, at: { leastHeightMm: 90 } }).bracket).toBe(
       "BK",
     );
-    // 17 wide, so 13.6 must engage: the shoulder may stand 6.4 below the drive.
+    // 17 wide, so 13.6 must engage: the shoulder may be 6.4 below the actuator.
     expect(put({ coupling: { solidMm: 63.6 } }).coupling).toBe("CP");
     expect(put({ coupling: { solidMm: 63.5 } }).coupling).toBe("drawn");
   });
-  it("is not taken where what is drawn for the two costs less", () =>
+  it("are not used where parts made to order cost less", () =>
     expect(put({ coupling: { price: 900 } }).coupling).toBe("drawn"));
 });
 
-describe("a coupling drawn for its bracket", () => {
-  it("reaches from the stem into the drive, however high the bracket has to be", () => {
+describe("a coupling for its bracket", () => {
+  it("reaches from the stem into the actuator, at any bracket height", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...pads),
@@ -262,7 +262,7 @@ describe("a coupling drawn for its bracket", () => {
 });
 
 describe("screws of a pad", () => {
-  it.each(pads.map((p) => p.flange))("%s hold what ISO 5211 lets it carry", (flange) => {
+  it.each(pads.map((p) => p.flange))("%s hold the torque of ISO 5211", (flange) => {
     const screws = screwsOf(padOf(flange)!, house);
     expect(screws.transmissibleNm).toBeGreaterThan(screws.pad.maximumTorqueNm);
     expect(screws.dryNm).toBeGreaterThan(screws.lubricatedNm);
@@ -271,7 +271,7 @@ describe("screws of a pad", () => {
     const soft = screwsOf(padOf("F05")!, { ...house, screwGrade: "A2-70" });
     expect(soft.transmissibleNm).toBeLessThan(soft.pad.maximumTorqueNm);
   });
-  it("grip in proportion to what they are tightened to", () => {
+  it("clamp in proportion to their tightening", () => {
     const half = screwsOf(padOf("F12")!, {
       ...house,
       screwUtilisationPercent: house.screwUtilisationPercent / 2,
@@ -282,35 +282,35 @@ describe("screws of a pad", () => {
   });
 });
 
-describe("what hangs on the pad", () => {
+describe("load on the pad", () => {
   const outside = { lengthMm: 400, widthMm: 200, heightMm: 200, centreMm: 100 };
   const screws = screwsOf(padOf("F10")!, house);
   const moment = (stands: "upright" | "horizontal" | "hanging" | null, riseMm = 0, betweenKg = 0) =>
     momentOn({ driveKg: 20, outside, betweenKg, riseMm, screws, stands }, house);
-  it("pulls with its weight where the stem lies, or where nobody says", () => {
+  it("is the weight where the stem is horizontal, or not stated", () => {
     expect(moment("horizontal").momentNm).toBeCloseTo(20 * 0.1 * 9.80665 * 1.2, 9);
     expect(moment(null)).toEqual(moment("horizontal"));
     expect(moment("upright").momentNm).toBeCloseTo(20 * 0.1 * 9.80665 * 0.2, 9);
     expect(moment("hanging")).toEqual(moment("upright"));
   });
-  it("pulls harder on a bracket", () => {
+  it("is larger on a bracket", () => {
     expect(moment(null, 100, 4).momentNm).toBeCloseTo((20 * 0.2 + 4 * 0.05) * 9.80665 * 1.2, 9);
   });
 });
 
-describe("how far a drive must rise", () => {
+describe("the height an actuator needs", () => {
   const size = { padHeightMm: 100, flangeDiameterMm: 180, faceToFaceMm: 200 } as never;
   const long = { lengthMm: 300, widthMm: 100, heightMm: 100, centreMm: 50 };
-  it("is nothing over a flange it clears, and what it lacks over one it does not", () => {
+  it("is zero over a flange it clears, and the missing height over one it does not", () => {
     expect(riseWantedMm(size, long, { laggingMm: null }, house)).toBe(0);
     const low = { ...(size as object), padHeightMm: 90 } as never;
     expect(riseWantedMm(low, long, { laggingMm: null }, house)).toBe(5);
     expect(riseWantedMm(low, { ...long, lengthMm: 140 }, { laggingMm: null }, house)).toBe(0);
   });
-  it("is out of the lagging, with room for a hand", () => {
+  it("clears the insulation, with room for a hand", () => {
     expect(riseWantedMm(size, long, { laggingMm: 80 }, house)).toBe(90 + 80 + house.handRoomMm - 100);
   });
-  it("is not told where too little is stated", () => {
+  it("is not known where too little is stated", () => {
     const unknown = { padHeightMm: null, flangeDiameterMm: 180, faceToFaceMm: 200 } as never;
     expect(riseWantedMm(unknown, long, { laggingMm: 80 }, house)).toBeNull();
     expect(riseWantedMm(size, null, { laggingMm: null }, house)).toBeNull();

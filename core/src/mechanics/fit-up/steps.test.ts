@@ -14,7 +14,7 @@ const bare: PutOn = { onSupplyLoss: "stays", springSet: null, supply: "pneumatic
 /** ISO 898-1, table of coarse threads. */
 const stressAreaMm2 = (bolt: string) => ({ M8: 36.6, M10: 58, M12: 84.3 })[bolt]!;
 
-describe("putting it on", () => {
+describe("mounting steps", () => {
   const screws = screwsOf(padOf("F10")!, house);
   const on = {
     joint: "on the pad",
@@ -29,40 +29,40 @@ describe("putting it on", () => {
     assemblySteps(fitUp, { ...bare, ...drive }, house)
       .map(({ does, caution }) => `${does} ${caution ?? ""}`)
       .join("\n");
-  it("begins with a line without pressure and ends with its stops and its supply", () => {
+  it("begin with a line without pressure and end with stops and supply", () => {
     const steps = assemblySteps(on, bare, house);
     expect(steps[0]!.caution).toMatch(/pressure/);
     expect(steps.at(-1)!.does).toMatch(/switches/);
   });
-  it("warns of springs under load, and sets the drive as it stands without supply", () => {
+  it("warn of springs under load, and set the actuator to its fail position", () => {
     expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
       /Close the valve[\s\S]*Springs under load/,
     );
     expect(says(on, { onSupplyLoss: "opens", springSet: "S5" })).toMatch(/Leave the valve open/);
     expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs/i);
   });
-  it("tightens with paste, and tells the dry torque beside it", () => {
+  it("tighten with paste, and give the dry torque beside it", () => {
     const steps = assemblySteps(on, bare, house);
     const figures = steps.flatMap((s) => s.figures);
     expect(figures.find((f) => f.what === "torque, lubricated")!.value).toBe(screws.lubricatedNm);
     expect(figures.find((f) => f.what === "torque, dry")!.value).toBe(screws.dryNm);
   });
-  it("tells no steps where nobody knows how the two meet", () => {
+  it("are none where the joint is not known", () => {
     const unknown = { ...on, joint: "not known", meeting: null } as FitUp;
     expect(assemblySteps(unknown, bare, house)).toEqual([]);
   });
-  it("asks for a support where the neck does not carry it", () => {
+  it("ask for a support where the neck is too weak", () => {
     const heavy = { ...on, moment: { momentNm: 2, limitNm: 1 } } as FitUp;
     expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(
       /Support the actuator separately/,
     );
   });
-  it("takes the lever off with its stop plate, and says what is not put back", () => {
+  it("remove the lever with its stop plate, and list what is not put back", () => {
     const lever = assemblySteps(on, bare, house).find(({ does }) => /lever/.test(does))!;
     expect(lever.figures.map(({ what }) => what)).toEqual(["kept", "not refitted"]);
     expect(says({ ...on, joint: "on the stem" } as FitUp, {})).not.toMatch(/earth spring/);
   });
-  it("proves what it does without its supply, and tightens what has set", () => {
+  it("test the fail action, and retighten after settling", () => {
     expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
       /supply in mid-travel[\s\S]*moves by itself/,
     );
@@ -80,10 +80,10 @@ describe("putting it on", () => {
       does.findIndex((sentence) => /Stroke the valve three times/.test(sentence)),
     );
   });
-  it("of what a hand turns asks for no supply and no switches", () => {
+  it("of a manual operator need no supply and no switches", () => {
     expect(says(on, { supply: "by hand" })).not.toMatch(/Apply the supply|switches|Shut off the supply/);
   });
-  it("sets the shut stop by what leaks, and says how far both go", () => {
+  it("set the shut stop by leakage, and give the range of both", () => {
     const stops = (stopsDegrees: number | null) =>
       assemblySteps(on, { ...bare, stopsDegrees }, house).find(({ does }) =>
         /where the leak is least/.test(does),
@@ -91,7 +91,7 @@ describe("putting it on", () => {
     expect(stops(7)).toContainEqual({ what: "stop adjustment", value: 7, unit: "°" });
     expect(stops(null).at(-1)!.value).toMatch(/not stated/);
   });
-  it("says in the house's passes how far to turn where no wrench fits", () => {
+  it("give the angle of turn in the house rule's passes where no wrench fits", () => {
     const steps = assemblySteps(on, bare, { ...house, tighteningPasses: 4 });
     const tighten = steps.find(({ does }) => /in 4 passes/.test(does))!;
     const turn = tighten.figures.find(({ what }) => /angle from snug tight/.test(what))!;

@@ -16,13 +16,13 @@ const demand = {
 const drive = { lowest: { opening: level(200) } } as unknown as SuppliedDrive;
 
 describe("the dead band of a stroke", () => {
-  it("is the least step and twice the friction over what the drive gives, by the gain of the positioner", () => {
+  it("is the smallest step plus twice the friction over the actuator's output, by the positioner's gain", () => {
     // To turn back, friction is overcome both ways: 2 × 40 of 200 N·m, a tenth of it by a gain of ten.
     const band = deadBandAt(50, demand, drive, 0.5, { positionerGain: 10 })!;
     expect(band.frictionShare).toBeCloseTo(0.2, 12);
     expect(band.percent).toBeCloseTo(0.5 + (2 * 20) / 10, 12);
   });
-  it("is the step alone for a drive that does not give way, and unknown with the demand", () => {
+  it("is the step alone for a rigid actuator, and unknown without a demand", () => {
     expect(deadBandAt(50, demand, null, 0.5, { positionerGain: 10 })).toEqual({
       percent: 0.5,
       frictionShare: null,

@@ -40,7 +40,7 @@ const trims = trimsOf(segment.line.flowTrims, segment.construction, segment.size
 
 const unstated = { pumpedBarA: null, staticBarA: null };
 
-describe("an opening that is found", () => {
+describe("an opening found for a case", () => {
   it("passes the case's flow, in every trim of every body", () => {
     let asked = 0;
     for (const number of tags)
@@ -56,7 +56,7 @@ describe("an opening that is found", () => {
       }
     expect(asked).toBeGreaterThan(150);
   });
-  it("is wider the more has to pass", () => {
+  it("is wider for more flow", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...trims),
@@ -71,21 +71,21 @@ describe("an opening that is found", () => {
       ),
     );
   });
-  it("is at an end where the trim has none", () => {
+  it("is at an end where the trim has no opening", () => {
     expect(openingFor(trims[0]!, passingOf(streamAt(water, 100), pipes)).beyond).toBe("above capacity");
     expect(openingFor(trims.at(-1)!, passingOf(streamAt(water, 0.001), pipes)).beyond).toBe("below range");
   });
 });
 
 describe("an open valve", () => {
-  it("takes the drop its flow makes", () => {
+  it("has the pressure drop of its flow", () => {
     const trim = trims.at(-1)!;
     const bar = openDropBar(trim, water, pipes);
     const share = passingOf(streamAt(water, 1, 10, 10 - bar), pipes).share(trimAt(trim, 100));
     expect(share).toBeCloseTo(1, 6);
     expect(openDropBar(trim, streamAt(water, 1000), pipes)).toBe(2);
   });
-  it("is the drop at which the open trim passes the flow, down to flows too small to reckon with", () => {
+  it("has the drop at which the open trim passes the flow, down to negligible flows", () => {
     const trim = trims.at(-1)!;
     const trimPoint = trimAt(trim, 100);
     const flow = fc.double({ min: -12, max: 0, noNaN: true }).map((power) => 10 ** power);
@@ -94,7 +94,7 @@ describe("an open valve", () => {
         const stream = streamAt(water, share);
         const bar = openDropBar(trim, stream, pipes);
         const passes = passingOf(streamAt(stream, 1, 10, 10 - bar), pipes).share(trimPoint);
-        // Of ten bar the floating point keeps some 1e-15: smaller drops are not told from none.
+        // At ten bar the floating-point resolution is some 1e-15: smaller drops equal none.
         if (bar > 1e-6) expect(passes).toBeCloseTo(1, 7);
         else expect(bar).toBeGreaterThanOrEqual(0);
       }),
@@ -116,7 +116,7 @@ describe("a valve in its line", () => {
       rate: 1,
       sized: true,
     }));
-  it("passes what it passes alone where the pressures do not move: authority 1", () => {
+  it("passes the same as alone where pressures are constant: authority 1", () => {
     const system = systemOf({ streams: streams([1, 10, 8], [0.5, 10, 8]), line: unstated })!;
     expect(system.authority).toBe(1);
     for (const trim of trims) {
@@ -125,7 +125,7 @@ describe("a valve in its line", () => {
         expect(installedShare(trim, h, system, pipes) / inherent(h)).toBeCloseTo(1, 6);
     }
   });
-  it("goes through its cases, and passes less wide open than alone where the line takes its part", () => {
+  it("goes through its cases, and passes less fully open than alone where the line has resistance", () => {
     const cases = streams([1, 9, 8], [0.4, 11, 5]);
     const system = systemOf({ streams: cases, line: unstated })!;
     expect(system.known).toBe(true);
@@ -141,7 +141,7 @@ describe("a valve in its line", () => {
       return b;
     });
   });
-  it("is taken level where pressures rise with the flow, and is none where nothing flows", () => {
+  it("has constant pressures where they rise with the flow, and none without flow", () => {
     const system = systemOf({ streams: streams([1, 12, 4], [0.4, 9, 8]), line: unstated })!;
     expect(system.known).toBe(false);
     expect([system.upstreamBarA(0.1), system.downstreamBarA(0.1)]).toEqual([12, 4]);
@@ -149,7 +149,7 @@ describe("a valve in its line", () => {
   });
 });
 
-describe("the trim a valve takes", () => {
+describe("the selected trim", () => {
   it("stays within the house's openings on the demo's control tags", () => {
     for (const number of ["FV-5010", "TV-4021", "PV-8061"]) {
       const valve = valvesOf(number).find((v) => v.line.name === "Arc")!;

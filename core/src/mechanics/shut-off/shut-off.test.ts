@@ -15,8 +15,8 @@ const valve = shelfWith().valvesFor(50)[0]!;
 const allowance = (promise: ShutOff, tried = valve, under = duty) =>
   allowanceOf(promise, tried, under, house);
 
-describe("what a shut valve may let through", () => {
-  it("is the class's share of the trim's water at 3.5 bar, or at less where it sees less", () => {
+describe("allowed leakage of a shut valve", () => {
+  it("is the class's share of the trim's water at 3.5 bar, or at less where its differential is lower", () => {
     const kv = 100;
     const control = demoShelf.valvesFor(50).find((v) => v.line.id === "tarrowby-segment")!;
     const line = { ...control.line, flowTrims: control.line.flowTrims.slice(0, 1) };
@@ -33,7 +33,7 @@ describe("what a shut valve may let through", () => {
       6,
     );
   });
-  it("is of class V what the duty's differential presses through, and of VI gas", () => {
+  it("of class V depends on the duty's differential, and of VI is gas", () => {
     const { seatContactDiameterMm } = valve.size.geometry;
     expect(allowance("class V").liquidMlMin).toBeCloseTo(
       (1.8e-7 * 2000 * seatContactDiameterMm * 1000) / 60,
@@ -41,13 +41,13 @@ describe("what a shut valve may let through", () => {
     );
     expect(allowance("class VI")).toMatchObject({ liquidMlMin: null, gasMlMin: expect.any(Number) });
   });
-  it("has no figure of class VI beyond the sizes it lists", () => {
+  it("of class VI has no figure beyond the listed sizes", () => {
     expect(allowance("class VI", { ...valve, size: { ...valve.size, dn: 1200 } }).gasMlMin).toBeNull();
   });
 });
 
 describe("a seat", () => {
-  it("of metal is called by how it meets its closure, where somebody says so", () => {
+  it("of metal is named by its contact with the closure, where that is stated", () => {
     const names = (id: string) =>
       new Set(demoShelf.valvesFor(50).flatMap((v) => (v.line.id === id ? [seatName(v.seat)] : [])));
     expect(names("tarrowby-segment")).toEqual(
@@ -64,13 +64,13 @@ describe("a seat", () => {
 
 describe("a promise", () => {
   const stands = (asked: ShutOff, promised: ShutOff) => comparePromise(allowance(asked), allowance(promised));
-  it("goes by the order of its own standard", () => {
+  it("follows the order of its own standard", () => {
     for (const order of [[...shutOffRates].reverse(), shutOffClasses])
       for (const [i, asked] of order.entries())
         for (const [j, promised] of order.entries())
           expect(stands(asked, promised), `${asked} by ${promised}`).toBe(j >= i ? "as tight" : "looser");
   });
-  it("of one standard never proves what another asks", () => {
+  it("in one standard never proves a demand in another", () => {
     const any = fc.constantFrom(...shutOffPromises);
     fc.assert(
       fc.property(any, any, (asked, promised) => {

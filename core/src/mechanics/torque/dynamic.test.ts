@@ -23,8 +23,8 @@ const flow = (duty: Duty, differentialBar = 10, valve = disc) => {
   return flowTorque(valve, settled.cases[0]!, differentialBar, settled, house);
 };
 
-describe("what flow adds to the torque", () => {
-  it("is C_t·Δp·D³ of all the pressure where the valve takes all there is", () => {
+describe("flow torque", () => {
+  it("is C_t·Δp·D³ of the whole pressure where the valve takes all of it", () => {
     // So much flow that nothing is left for the line.
     const { opening } = flow(water({ rate: 50_000 }))!;
     const { curve } = disc.line.flowTrims[0]!;
@@ -32,14 +32,14 @@ describe("what flow adds to the torque", () => {
     const metres = disc.size.geometry.closureDiameterMm / 1000;
     expect(opening[angles.indexOf(72)]).toBeCloseTo(point.torque! * 10e5 * metres ** 3, 6);
   });
-  it("is less the more of the pressure the line takes, and nothing where nothing flows", () => {
+  it("is smaller with more line resistance, and zero without flow", () => {
     const largestNm = (rate: number) => flow(water({ rate }))!.mostNm;
     expect(largestNm(100)).toBeLessThan(largestNm(400));
     expect(largestNm(400)).toBeLessThan(largestNm(2000));
     expect(flow(water({ rate: 0 }))).toBeNull();
     expect(flow(water({ rate: 400 }), 0)).toBeNull();
   });
-  it("is taken at what lines are laid out for where nobody states the flow", () => {
+  it("uses the design velocity of lines where no flow is stated", () => {
     const assumed = flow(water({ rate: null }))!;
     expect(assumed.assumed).toBe(true);
     const laidOut = house.openLiquidMS * 3600 * (Math.PI / 4) * 0.22 ** 2;
@@ -54,7 +54,7 @@ describe("what flow adds to the torque", () => {
       ReturnType<typeof torqueDemand>["byCase"][number],
       ReturnType<typeof torqueDemand>["byCase"][number],
     ];
-  it("is added on both strokes of a disc: it shuts it, and pushes it open near the end", () => {
+  it("is added on both strokes of a disc: it closes it, and pushes it open near the end", () => {
     const [still, flowing] = stillAndFlowing(disc);
     expect(flowing.profile!.opening[0]).toBe(still.profile!.opening[0]);
     for (const stroke of ["opening", "closing"] as const)
@@ -66,19 +66,19 @@ describe("what flow adds to the torque", () => {
     expect(torqueAt(81)).toBeGreaterThan(0);
     expect(flowing.flow!.mostNm).toBe(Math.max(...flowing.flow!.opening));
   });
-  it("relieves nothing, and leaves closing alone where a ball is only ever shut by it", () => {
+  it("relieves nothing, and does not affect closing where flow only closes a ball", () => {
     const [still, flowing] = stillAndFlowing(
       demoShelf.valvesFor(200).find((v) => v.construction.id === "trunnion-side-entry")!,
     );
     expect(flowing.profile!.closing).toEqual(still.profile!.closing);
     expect(Math.min(...flowing.flow!.opening)).toBeGreaterThanOrEqual(0);
   });
-  it("pushes an eccentric plug open all along, and says on which stroke it is most", () => {
+  it("pushes an eccentric plug open throughout, and names the stroke with its maximum", () => {
     const plug = demoShelf.valvesFor(200).find((v) => v.construction.flows === "eccentric plug")!;
     const [, { flow: found }] = stillAndFlowing(plug);
     expect(found!.closing[angles.indexOf(30)]).toBeGreaterThan(0);
   });
-  it("takes the maker's figure against closing, and what is usual of its kind where none is stated", () => {
+  it("uses the maker's figure against closing, and a typical one where none is stated", () => {
     const with_ = (closingTorque: number | null) => {
       const line = {
         ...disc.line,
@@ -94,7 +94,7 @@ describe("what flow adds to the torque", () => {
     expect(with_(null).closing).toEqual(flow(water({ rate: 900 }))!.closing);
     expect(Math.max(...with_(null).closing)).toBeGreaterThan(0);
   });
-  it("counts a kilogram, a normal and an actual cubic metre alike", () => {
+  it("is equal for a kilogram, a normal and an actual cubic metre", () => {
     const gas = (rate: number, rateBasis: Duty["cases"][number]["rateBasis"]) =>
       flow(
         dutyWith({
@@ -106,12 +106,12 @@ describe("what flow adds to the torque", () => {
     const byMass = gas(10_000, "kg/h");
     expect(gas(10_000 / (28.014 / 22.414), "Nm³/h")).toBeCloseTo(byMass, 6);
   });
-  it("leaves a rising stem and a valve that stands alone", () => {
+  it("does not apply to a rising stem or an installed valve", () => {
     const rising = demoShelf.valvesFor(100).find((v) => v.construction.id === "tilt-away")!;
     expect(flow(water({ rate: 400 }), 10, rising)).toBeNull();
     expect(flow(water({ rate: 400 }, { onSite: true }))).toBeNull();
   });
-  it("asks for the flow where it matters and nobody states it", () => {
+  it("needs the flow where it matters and is not stated", () => {
     const verdictAt = (rate: number | null) =>
       findingOf("torque/flow-torque", water({ rate }), disc, null).verdict;
     const large = demoShelf.valvesFor(600).find((v) => v.construction.closure === "disc")!;

@@ -8,8 +8,8 @@ import { breakParts } from "./mechanics.ts";
 const sizes = [...new Set(demoCatalogue.lines.flatMap((line) => line.sizes.map((size) => size.dn)))];
 const valves = sizes.flatMap((dn) => demoShelf.valvesFor(dn).filter((v) => v.construction.rubbing !== null));
 
-describe("mechanics", () => {
-  it("agree with the table of every line of the demo that rubs, within fifteen per cent", () => {
+describe("computed torque", () => {
+  it("agrees with the table of every demo line that rubs, within fifteen per cent", () => {
     const constructions = new Set<string>();
     const wrong: string[] = [];
     for (const valve of valves) {
@@ -24,7 +24,7 @@ describe("mechanics", () => {
     expect(wrong).toEqual([]);
     expect(constructions.size).toBeGreaterThan(12);
   });
-  it("sum to their total, none below zero, and never fall as the differential rises", () => {
+  it("is the sum of its parts, none below zero, and never falls as the differential rises", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...valves),
@@ -40,13 +40,13 @@ describe("mechanics", () => {
       ),
     );
   });
-  it("say nothing of what does not rub", () => {
+  it("is none for a closure that does not rub", () => {
     const triple = demoShelf.valvesFor(150).find((v) => v.construction.id === "butterfly-triple-offset")!;
     expect(breakParts(triple, 10)).toBeNull();
   });
 });
 
-describe("a table below mechanics", () => {
+describe("a table below the computed torque", () => {
   const [valve] = shelfWith().valvesFor(50);
   const total = breakParts(valve!, 10)!.totalNm;
   const stating = (nm: number) =>
@@ -57,7 +57,7 @@ describe("a table below mechanics", () => {
         torque: { differentialBar: [0, 50], breakToOpenNm: { ptfe: [nm, nm], peek: [nm, nm] } },
       })),
     }));
-  it("is asked about where friction's scatter does not explain it", () => {
+  it("is questioned where friction scatter does not explain it", () => {
     const verdictAt = (nm: number) => findingOn("torque/table-and-mechanics", { shelf: stating(nm) }).verdict;
     expect(verdictAt(total * 0.851)).toBe("holds");
     expect(verdictAt(total * 0.849)).toBe("tight");

@@ -21,8 +21,8 @@ const chance = (drive: string, change: Parameters<typeof dutyWith>[0] = {}, seed
 };
 const air = (airMinimumBarG: number, airMaximumBarG = airMinimumBarG) => ({ airMinimumBarG, airMaximumBarG });
 
-describe("the chance of a stall", () => {
-  it("is the same with the same seed, and near with another", () => {
+describe("the probability of a stall", () => {
+  it("repeats with the same seed, and is close with another", () => {
     const weak = air(3.2, 4.6);
     const [a, b, c] = [
       chance("quillhaven-rp|RP 63|DA", weak),
@@ -34,11 +34,11 @@ describe("the chance of a stall", () => {
     expect(a!.probability).toBeLessThan(0.98);
     expect(Math.abs(a!.probability - c!.probability)).toBeLessThan(6 * a!.standardError);
   });
-  it("is none where the drive is far too strong, and certain where it is far too weak", () => {
+  it("is zero for a far too strong actuator, and one for a far too weak one", () => {
     expect(chance("quillhaven-rp|RP 110|DA", air(5))).toMatchObject({ probability: 0, place: null });
     expect(chance("quillhaven-rp|RP 52|DA", air(0.1))).toMatchObject({ probability: 1 });
   });
-  it("never grows with more air, for a drive without springs", () => {
+  it("never grows with more air, for an actuator without springs", () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.5, max: 6, noNaN: true }),
@@ -51,12 +51,12 @@ describe("the chance of a stall", () => {
       { numRuns: 30 },
     );
   });
-  it("says where: a spring-return with little air at the end of its stroke, with weak springs on the way back", () => {
+  it("names the place: a spring-return with little air at the end of its stroke, with weak springs on the way back", () => {
     const little = chance("quillhaven-rp|RP 92|S5|closes", air(3.6))!;
     expect(little.place!.stroke).toBe("opening");
     expect(little.place!.degrees).toBeGreaterThan(45);
   });
-  it("names three inputs, the one that matters most first", () => {
+  it("names three inputs, the most important first", () => {
     const { inputs, asDesigned } = chance("quillhaven-rp|RP 63|S4|closes", air(4.5, 6))!;
     expect(inputs).toHaveLength(3);
     const widths = inputs.map((i) => Math.abs(i.atHigh - i.atLow));
@@ -65,7 +65,7 @@ describe("the chance of a stall", () => {
     expect(friction.atLow).toBeGreaterThan(asDesigned);
     expect(friction.atHigh).toBeLessThan(asDesigned);
   });
-  it("scatters no spring in a motor, and waits for a demand that is known", () => {
+  it("scatters no spring in a motor, and waits for a known demand", () => {
     const motor = chance("tarrowby-el|EL 35", { operator: "electric", area: "safe" })!;
     const shutLong = chance("tarrowby-el|EL 35", {
       operator: "electric",
@@ -76,7 +76,7 @@ describe("the chance of a stall", () => {
     expect(motor.inputs.map((i) => i.what)).toEqual(["friction of the seat"]);
     expect(chance("quillhaven-rp|RP 63|DA", { cases: [{ upstreamBarG: null }] })).toBeNull();
   });
-  it("is small for whatever leads a demo tag with air, for a service factor stands between", () => {
+  it("is small for the leading air actuator of every demo tag, because of the service factor", () => {
     for (const number of ["XV-3052", "XV-6020", "XV-1044"]) {
       const duty = demoDuty(number);
       const [best] = demoProof(number).candidates;

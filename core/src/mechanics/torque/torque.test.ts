@@ -40,7 +40,7 @@ describe("the maker's table", () => {
   ])("at %s bar gives %s N·m", (differential, torque) => {
     expect(tableTorque([0, 10, 20], [5, 15, 65], differential)).toBe(torque);
   });
-  it("is never read beyond its end, and flat before its beginning", () => {
+  it("is never extrapolated, and constant before its beginning", () => {
     expect(tableTorque([5, 10], [5, 15], 10.001)).toBeNull();
     expect(tableTorque([5, 10], [5, 15], 0)).toBe(5);
   });
@@ -62,13 +62,13 @@ describe("the maker's table", () => {
   });
 });
 
-describe("growth of break torque with time shut", () => {
+describe("growth of breakaway torque with time shut", () => {
   it("is none for no time, and the share a decade", () => {
     expect(breakGrowth(0.25, 0)).toBe(1);
     expect(breakGrowth(0.25, 9)).toBeCloseTo(1.25, 12);
     expect(breakGrowth(0.25, 99)).toBeCloseTo(1.5, 12);
   });
-  it("never shrinks as time goes on, for any valve of the demo", () => {
+  it("never shrinks with time, for any valve of the demo", () => {
     fc.assert(
       fc.property(fc.constantFrom(...valves), fc.nat(5000), fc.nat(5000), (valve, a, b) => {
         const [less, more] = [Math.min(a, b), Math.max(a, b)];
@@ -93,7 +93,7 @@ describe("growth of break torque with time shut", () => {
 describe("the service factor", () => {
   const factor = (change: Parameters<typeof dutyWith>[0]) =>
     serviceFactor(settle(dutyWith(change), house), house);
-  it("is the house's base where nothing argues otherwise", () => {
+  it("is the house rule's base without further reasons", () => {
     expect(factor({})).toEqual({ total: 1.2, reasons: [{ why: "base", adds: 1.2 }], setAside: [] });
   });
   it.each([
@@ -119,7 +119,7 @@ describe("the service factor", () => {
     expect(factor({ cases: [{ temperatureC }] }).total).toBe(1.2);
     expect(factor({ cases: [{}, { kind: "fire", temperatureC: 900 }] }).total).toBe(1.2);
   });
-  it("leaves a reason out only where somebody writes why", () => {
+  it("leaves a reason out only with a written explanation", () => {
     const seldom = { strokesPerYear: 1, factorSetAside: ["seldom moved" as const, "cold" as const] };
     expect(factor({ ...seldom, factorSetAsideBecause: " " })).toEqual(factor({ strokesPerYear: 1 }));
     expect(factor({ ...seldom, factorSetAsideBecause: "partial strokes each month" })).toEqual({
@@ -142,30 +142,30 @@ describe("the service factor", () => {
 });
 
 describe("torque demand", () => {
-  it("goes by the hardest case, and keeps all of them", () => {
+  it("uses the hardest case, and keeps all of them", () => {
     const found = demand({ cases: [{ upstreamBarG: 10 }, { upstreamBarG: 40 }, { upstreamBarG: 25 }] });
     expect(found.byCase.map((c) => namedPoints(c.profile!).breakToOpenNm)).toEqual([28, 52, 40]);
     expect(hardestAt(found, breaking).caseName).toBe("case 2");
     expect(found.covering).toEqual(found.byCase[1]!.profile);
     expect(found.unknown).toBeNull();
   });
-  it("takes its other points as the line's share of the break torque, before growth", () => {
+  it("takes its other points as the line's share of the breakaway torque, before growth", () => {
     const found = hardest({ cases: [{ upstreamBarG: 10, rate: 0 }], longestShutDays: 99 });
     expect(found).toMatchObject({ runToOpenNm: 14, breakToCloseNm: 16.8 });
     expect(found!.breakToOpenNm).toBeGreaterThan(28);
   });
-  it("takes the far side of a flowing case for vented once it is shut", () => {
+  it("takes the far side of a flowing case as vented once it is shut", () => {
     const flowing = { cases: [{ upstreamBarG: 40, downstreamBarG: 39.5 }] };
     expect(hardest(flowing)).toMatchObject({ differentialBar: 40, breakToOpenNm: 52 });
   });
-  it("goes by the far side a shut-off differential states, unless another case presses harder", () => {
+  it("uses the far side of a stated shut-off differential, unless another case is harder", () => {
     const shut = { kind: "shut-off differential", upstreamBarG: 40, downstreamBarG: 30 } as const;
     const flowing = { upstreamBarG: 40, downstreamBarG: 39.5 };
     expect(hardest({ cases: [flowing, shut] })!.differentialBar).toBe(10);
     expect(hardest({ cases: [{ ...flowing, upstreamBarG: 41 }, shut] })!.differentialBar).toBe(41);
     expect(hardest({ cases: [{ ...shut, downstreamBarG: null }] })!.differentialBar).toBe(40);
   });
-  it("goes by the rated differential where the house says so", () => {
+  it("uses the rated differential where the house rule says so", () => {
     const change = { cases: [{ upstreamBarG: 40, downstreamBarG: 30 }] };
     expect(demand(change, { sizingBasis: "rated" }).basis).toBe("rated");
     expect(hardest(change, { sizingBasis: "rated" })).toMatchObject({
@@ -173,10 +173,10 @@ describe("torque demand", () => {
       differentialBar: 50,
     });
   });
-  it("is turned without differential where the valve is never shut", () => {
+  it("has no differential where the valve is never shut", () => {
     expect(hardest({ cases: [{ upstreamBarG: 40, mayBeShut: false }] })!.breakToOpenNm).toBe(20);
   });
-  it("names the case it does not know, and why", () => {
+  it("names the unknown case, and the reason", () => {
     expect(demand({ cases: [{ upstreamBarG: 51 }] }).unknown).toEqual({
       caseName: "case 1",
       why: "beyond table",
@@ -187,14 +187,14 @@ describe("torque demand", () => {
     });
     expect(demand({ cases: [] })).toMatchObject({ covering: null, unknown: null, byCase: [] });
   });
-  it("puts on only the part of the factor the maker has not", () => {
+  it("applies only the part of the factor that the maker has not", () => {
     const included = (by: number) =>
       shelfWith((line) => ({ ...line, torqueIncludesFactor: by })).valvesFor(50)[0]!;
     expect(demand({}, {}, included(1)).appliedFactor).toBeCloseTo(1.2, 12);
     expect(demand({}, {}, included(1.1)).appliedFactor).toBeCloseTo(1.2 / 1.1, 12);
     expect(demand({}, {}, included(1.5)).appliedFactor).toBe(1);
   });
-  it("is the same with the factor handed over as with it reckoned here", () => {
+  it("is the same with the factor given as with it computed here", () => {
     const duty = settle(dutyWith({ strokesPerYear: 1 }), house);
     const factor = serviceFactor(duty, house);
     expect(torqueDemand(fixture!, duty, house, factor)).toEqual(torqueDemand(fixture!, duty, house));
@@ -216,7 +216,7 @@ describe("torque demand", () => {
   });
 });
 
-describe("a hand on a lever", () => {
+describe("a lever", () => {
   it.each([
     [0, true],
     [270, true],

@@ -59,7 +59,7 @@ describe("a job as a document", () => {
     expect(JSON.stringify(made.blocks)).toContain("wet weather");
     expect(JSON.stringify(made.blocks)).toContain("not finished");
   });
-  it("of a leak says what each answer did, and what it may be", () => {
+  it("of a leak lists each answer with its effect, and the present probabilities", () => {
     const seen = [{ check: "stop", answer: "short of it" }];
     const events = said(
       { kind: "place", place: "through the valve" },
@@ -78,7 +78,7 @@ describe("a job as a document", () => {
     expect(words).toContain("12 ml/min of gas");
     expect(words).toContain("One entry was added after");
   });
-  it("has another digest as soon as an entry more is in it", () => {
+  it("has another digest as soon as an entry is added", () => {
     const [a, b] = [[], said({ kind: "tick", step: names[0]!, done: true })].map(
       (events) => jobDocument(jobWith(events), null, { system: "metric" }).fingerprint.digest,
     );

@@ -29,7 +29,7 @@ const tableNamed = (made: ReturnType<typeof document>, name: string) =>
     | undefined;
 
 describe.each(constructions.map(({ id }) => id))("a printed plan for %s", (id) => {
-  it("has every step, every caution once, and every piece to count", () => {
+  it("has every step, every caution once, and every part to count", () => {
     const plan = planOf(id, "strip");
     const made = document(id, "strip");
     expect(tableNamed(made, "Steps")!.rows.map(([, does]) => does)).toEqual(plan.steps.map((s) => s.does));
@@ -44,12 +44,12 @@ describe.each(constructions.map(({ id }) => id))("a printed plan for %s", (id) =
 });
 
 describe("a printed plan", () => {
-  it("says why there is none, and has no empty tables", () => {
+  it("explains why there is none, and has no empty tables", () => {
     const made = document("floating-two-piece", "reseat");
     expect(made.blocks.some((b) => b.kind === "remark" && /strip-down plan/.test(b.words))).toBe(true);
     expect(made.blocks.some((b) => b.kind === "table")).toBe(false);
   });
-  it("speaks the reader's units, and has one fingerprint for one plan", () => {
+  it("uses the reader's units, and has one fingerprint per plan", () => {
     const [metric, us] = [
       document("trunnion-side-entry", "put together"),
       document("trunnion-side-entry", "put together", "US"),
@@ -60,7 +60,7 @@ describe("a printed plan", () => {
     expect(us.fingerprint.digest).toBe(metric.fingerprint.digest);
     expect(document("trunnion-side-entry", "strip").fingerprint.digest).not.toBe(metric.fingerprint.digest);
   });
-  it("gathers every torque in a table, by the step it is set for", () => {
+  it("lists every torque in a table, by its step", () => {
     const made = document("trunnion-side-entry", "put together");
     const torques = tableNamed(made, "Torques")!.rows;
     const steps = tableNamed(made, "Steps")!.rows;
@@ -70,14 +70,14 @@ describe("a printed plan", () => {
     expect(torques.some((row) => /× M\d+/.test(row[2]!))).toBe(true);
     expect(tableNamed(document("trunnion-side-entry", "strip"), "Torques")).toBeUndefined();
   });
-  it("lays every tool out once, and not beside each step", () => {
+  it("lists every tool once, and not beside each step", () => {
     const made = document("trunnion-side-entry", "strip");
     const said = made.blocks.flatMap((b) => (b.kind === "code" ? [b.more] : [])).join();
     expect(said).toMatch(/Tools: .*brass or plastic hook/);
     expect(said.match(/brass or plastic hook/g)).toHaveLength(1);
     expect(JSON.stringify(tableNamed(made, "Steps"))).not.toContain("brass or plastic hook");
   });
-  it("is asked for by a word of its own", () => {
+  it("has a word of its own in the address", () => {
     expect(["strip", "reseat", "together", "drive", "toString", ""].map(planNamed)).toEqual([
       "strip",
       "reseat",

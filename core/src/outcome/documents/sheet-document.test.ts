@@ -15,7 +15,7 @@ const block = <Kind extends Block["kind"]>({ blocks }: PrintedDocument, kind: Ki
   blocks.find((b) => b.kind === kind) as Extract<Block, { kind: Kind }>;
 
 describe("a sheet as a document", () => {
-  it("says the standards of the project where it states any", () => {
+  it("names the standards of the project where it states any", () => {
     const said = (standards: string) =>
       documentOf(sheetOf("XV-3052", { standards })).blocks.flatMap((b) =>
         b.kind === "remark" ? [b.words] : [],
@@ -25,7 +25,7 @@ describe("a sheet as a document", () => {
     );
     expect(said("").join()).not.toMatch(/Standards/);
   });
-  it("has everything an order needs, in the order it is read", () => {
+  it("has everything an order needs, in reading order", () => {
     const { blocks } = documentOf(sheetOf("XV-3052"));
     expect(blocks.map((b) => b.kind)).toEqual([
       "pairs",
@@ -43,7 +43,7 @@ describe("a sheet as a document", () => {
     const [, on] = (blocks.at(-3) as Extract<(typeof blocks)[number], { kind: "pairs" }>).groups;
     expect(on!.name).toBe("Accessories");
     expect(on!.pairs.map(([kind]) => kind)).toEqual(["filter-regulator", "solenoid valve", "limit switches"]);
-    // A bare stem has nothing put on it.
+    // A bare stem has no actuator.
     expect(documentOf(sheetOf("XV-3061")).blocks.at(-2)!.kind).toBe("findings");
   });
   it("lists every joint with its seals, from the pieces of the valve", () => {
@@ -54,7 +54,7 @@ describe("a sheet as a document", () => {
     expect(behind[4]).toMatch(/fire ring/);
     expect(joints.rows.every((row) => row.length === joints.columns.length)).toBe(true);
   });
-  it("carries the control data of a valve that throttles, and what an open one takes", () => {
+  it("has the control data of a throttling valve, and the pressure drop of an open one", () => {
     const flow = (number: string, system: "metric" | "US" = "metric") => {
       const { blocks } = documentOf(sheetOf(number), system);
       return blocks.flatMap((b) =>
@@ -68,7 +68,7 @@ describe("a sheet as a document", () => {
     expect(flow("XV-1021")!.rows).toEqual([["normal", "0.047 bar", "3.87 m/s", "–"]]);
     expect(flow("XV-3052")).toBeUndefined();
   });
-  it("names what it is about, when it was issued and what it was made of", () => {
+  it("names its subject, date of issue and inputs", () => {
     const sheet = sheetOf("XV-3052", { tag: { number: "XV-3052", service: "", unit: "Compression" } });
     const printed = documentOf(sheet);
     expect(printed).toMatchObject({
@@ -80,12 +80,12 @@ describe("a sheet as a document", () => {
     expect(printed.fingerprint.digest).toContain(sheet.digest);
     expect(printed.fingerprint.madeOf).toContain(`engine ${sheet.engine}`);
   });
-  it("says that it is not issued while nobody has", () => {
+  it("is marked as not issued until it is", () => {
     const draft = documentOf(sheetOf("XV-3052", { issued: { at: "", by: "" } }));
     expect(draft.issued).toBe("revision A, not issued");
     expect(block(draft, "signatures").lines[0]).toEqual({ role: "prepared", by: "" });
   });
-  it("annexes every finding once: those asked in full, the others by name", () => {
+  it("lists every finding once in an annex: those asked in full, the others by name", () => {
     for (const { number } of demoTags.filter((_, index) => index % 6 === 0)) {
       const sheet = sheetOf(number);
       const { groups, notAsked } = block(documentOf(sheet), "findings");
@@ -95,7 +95,7 @@ describe("a sheet as a document", () => {
       for (const row of rows) if (row.verdict === "cannot tell") expect(row.small).not.toBe("");
     }
   });
-  it("numbers cases as the picture of limits does, and says what is open or reverse", () => {
+  it("numbers cases like the envelope chart, and marks open and reverse ones", () => {
     const sheet = sheetOf("XV-3017");
     const printed = documentOf(sheet);
     const { rows } = block(printed, "table");
@@ -122,7 +122,7 @@ describe("a sheet as a document", () => {
       [`1 ${first!.name} (open) (reverse)`, first!.kind, "vented", "3 bar g", expect.any(String)],
     ]);
   });
-  it("warns of an override and prints notes as they are written", () => {
+  it("warns of an override and prints notes as written", () => {
     const override = { reason: "as the owner asked", by: "engineer", rules: [] };
     expect(block(documentOf(sheetOf("XV-3052", { override, notes: "Insulate." })), "verdict")).toMatchObject({
       warning: "Overridden by engineer: as the owner asked",
@@ -130,7 +130,7 @@ describe("a sheet as a document", () => {
     });
     expect(block(documentOf(sheetOf("XV-3052")), "verdict").warning).toBeNull();
   });
-  it("speaks the reader's units in words and pictures", () => {
+  it("uses the reader's units in words and pictures", () => {
     const { blocks } = documentOf(sheetOf("XV-3052"), "US");
     const text = JSON.stringify(blocks.filter((b) => b.kind !== "findings"));
     expect(text).toMatch(/psi g/);
@@ -146,7 +146,7 @@ describe("a sheet as a document", () => {
 describe("hazards on a sheet", () => {
   const pairsOf = (number: string) =>
     block(documentOf(sheetOf(number)), "pairs").groups.flatMap((group) => group.pairs);
-  it("are told as judged where they are more than was entered", () => {
+  it("are listed as judged where they are more than was entered", () => {
     expect(pairsOf("XV-1030")).toContainEqual(["Examined as", "flammable, toxic, lethal"]);
     expect(pairsOf("XV-3052").map(([label]) => label)).not.toContain("Examined as");
   });

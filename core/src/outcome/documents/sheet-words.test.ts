@@ -8,7 +8,7 @@ import { dutyWords, valveWords, writtenMargin } from "./sheet-words.ts";
 const asText = (pairs: readonly (readonly [string, string])[]) => Object.fromEntries(pairs);
 
 describe("a sheet in words", () => {
-  it("speaks metric throughout", () => {
+  it("is in metric units throughout", () => {
     const sheet = sheetOf("XV-1034");
     const [duty, valve] = [
       asText(dutyWords(sheet, { system: "metric" })),
@@ -19,7 +19,7 @@ describe("a sheet in words", () => {
     expect(valve["Size, class"]).toBe("DN 200, class 300");
     expect(valve["Stem, pad"]).toMatch(/ mm, .* N·m allowed, F\d+/);
   });
-  it("speaks US throughout, the fluid and the valve's own dimensions too", () => {
+  it("is in US units throughout, the fluid and the valve's own dimensions too", () => {
     const sheet = sheetOf("XV-1034");
     const [duty, valve] = [
       asText(dutyWords(sheet, { system: "US" })),
@@ -31,7 +31,7 @@ describe("a sheet in words", () => {
     expect(valve["Stem, pad"]).toMatch(/ in, .* lbf·ft allowed, F\d+/);
     expect(Object.values({ ...duty, ...valve }).join("; ")).not.toMatch(/\d (mm|bar|bar g|°C|N·m|kPa)\b/);
   });
-  it("says not stated where the duty does not say", () => {
+  it("shows not stated where the duty has no value", () => {
     const words = asText(dutyWords(sheetOf("XV-9001"), { system: "metric" }));
     expect(words["Not stated"]).toMatch(/line class.*on supply loss/);
     expect(words).not.toHaveProperty("Line class");
@@ -65,7 +65,7 @@ describe("a sheet in words", () => {
       Function: "double isolation, one way, emergency shut-down",
     });
   });
-  it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
+  it("names a bare stem, and an actuator with its springs and fail action", () => {
     expect(asText(valveWords(sheetOf("XV-3061"), { system: "metric" })).Actuator).toBe("bare stem");
     const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
     expect(driven.Actuator).toMatch(/Quillhaven Actuation, .* springs S\d/);
@@ -79,7 +79,7 @@ describe("a sheet in words", () => {
       / kg, .* EUR \(indicative\)/,
     );
   });
-  it("cautions whoever handles the valve, and says what it is not", () => {
+  it("cautions persons who handle the valve, and states its limits", () => {
     expect(cautions.join(" ")).toMatch(
       /Never put a hand.*vent the line and the cavity.*eject under pressure.*licensed engineer/s,
     );

@@ -10,7 +10,7 @@ import type { Outline } from "../../mechanics/fit-up/strokes.ts";
 import { dxfOf } from "./dxf.ts";
 import { svgOf } from "./svg.ts";
 
-/** What somebody else's reader finds in a file. */
+/** Content of a file as an independent reader sees it. */
 function read(outline: Outline) {
   const found = new DxfParser().parseSync(dxfOf(outline))!;
   const circles = found.entities.filter((e) => e.type === "CIRCLE") as unknown as {
@@ -21,7 +21,7 @@ function read(outline: Outline) {
   return { header: found.header, entities: found.entities, circles };
 }
 
-describe("a drilling template, read by somebody else's reader", () => {
+describe("a drilling template, read by an independent reader", () => {
   it.each(pads.map((p) => p.flange))("%s has its holes on its circle, in millimetres", (flange) => {
     const pad = padOf(flange)!;
     const { header, circles } = read(drillingTemplate(pad, 30));

@@ -25,13 +25,13 @@ describe("reseating", () => {
     expect([...order].sort((a, b) => a - b)).toEqual(order);
     expect(plan.steps.filter(({ does }) => /new seat\./.test(does))).toHaveLength(1);
   });
-  it("is no plan of its own where the closing member has to come out", () => {
+  it("is no plan of its own where the closure has to come out", () => {
     expect(shopPlan("reseat", bare("floating-two-piece"))).toMatchObject({
       steps: [],
       limits: expect.stringMatching(/strip-down plan/),
     });
   });
-  it("of a lubricated plug takes nothing off and lets nothing down", () => {
+  it("of a lubricated plug removes and lowers nothing", () => {
     const plan = shopPlan("reseat", bare("plug-lubricated"));
     expect(plan.count).toEqual([]);
     expect(words(plan.steps)).toMatch(/new sealant/);
@@ -39,11 +39,11 @@ describe("reseating", () => {
   });
 });
 
-describe("a seat that is renewed", () => {
+describe("a replaced seat", () => {
   const reseats = constructions
     .map(({ id }) => id)
     .filter((id) => shopPlan("reseat", bare(id)).count.length > 0);
-  it("is a plan of its own for whatever lets its seats out past what stays, or in one lift with it", () => {
+  it("is a plan of its own wherever seats come out past the parts that stay, or in one lift with the closure", () => {
     expect(reseats).toEqual(
       expect.arrayContaining([
         "trunnion-side-entry",
@@ -58,25 +58,20 @@ describe("a seat that is renewed", () => {
     const side = shopPlan("reseat", bare("trunnion-side-entry"));
     expect(side.count.some(({ id }) => id === "ball" || id === "stem")).toBe(false);
   });
-  it.each(reseats)(
-    "of %s renews every seal that was lifted, and counts every spring that was loose",
-    (id) => {
-      const work = bare(id);
-      const { pieces } = assemblyOf(work.valve);
-      const plan = shopPlan("reseat", work);
-      const off = new Set(plan.count.map((counted) => counted.id));
-      for (const { id: pieceId, role, heldBy, out } of pieces)
-        if ((role === "seal" || role === "spring") && out !== "stays" && heldBy.length > 0)
-          if (heldBy.every((holder) => off.has(holder))) expect(off, pieceId).toContain(pieceId);
-      for (const { id: pieceId } of plan.count) {
-        const back = plan.steps.filter(
-          ({ piece, stage }) => piece?.id === pieceId && stage === "put together",
-        );
-        expect(back, pieceId).toHaveLength(1);
-        if (back[0]!.piece!.role === "seal") expect(back[0]!.does).toMatch(/new/);
-      }
-    },
-  );
+  it.each(reseats)("of %s replaces every disturbed seal, and counts every loose spring", (id) => {
+    const work = bare(id);
+    const { pieces } = assemblyOf(work.valve);
+    const plan = shopPlan("reseat", work);
+    const off = new Set(plan.count.map((counted) => counted.id));
+    for (const { id: pieceId, role, heldBy, out } of pieces)
+      if ((role === "seal" || role === "spring") && out !== "stays" && heldBy.length > 0)
+        if (heldBy.every((holder) => off.has(holder))) expect(off, pieceId).toContain(pieceId);
+    for (const { id: pieceId } of plan.count) {
+      const back = plan.steps.filter(({ piece, stage }) => piece?.id === pieceId && stage === "put together");
+      expect(back, pieceId).toHaveLength(1);
+      if (back[0]!.piece!.role === "seal") expect(back[0]!.does).toMatch(/new/);
+    }
+  });
   it.each(reseats)("of %s is cleaned for its service, and counted before it goes back", (id) => {
     const oxygen = settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house);
     const { steps } = shopPlan("reseat", { ...bare(id), duty: oxygen });
@@ -85,7 +80,7 @@ describe("a seat that is renewed", () => {
     expect(indexOfStage("lay out and count")).toBeLessThan(indexOfStage("count in and clean"));
     expect(indexOfStage("count in and clean")).toBeLessThan(indexOfStage("put together"));
   });
-  it("finds its place by what it seals on before its screws are drawn, in every plan", () => {
+  it("is centred by its sealing surface before its screws are tightened, in every plan", () => {
     for (const id of ["v-port-ball", "segment-ball", "butterfly-double-offset", "butterfly-triple-offset"])
       for (const kind of ["reseat", "put together"] as const) {
         const { steps } = shopPlan(kind, bare(id));
@@ -96,7 +91,7 @@ describe("a seat that is renewed", () => {
         expect(centred, id).toBeGreaterThan(back("retainer"));
       }
   });
-  it("is drawn back by its tool before a ball goes in from above, and let forward after it", () => {
+  it("is held back by its tool before a ball goes in from above, and released after it", () => {
     const does = shopPlan("put together", bare("trunnion-top-entry")).steps.map((step) => step.does);
     const indexOfStep = (part: RegExp) => does.findIndex((sentence) => part.test(sentence));
     expect(indexOfStep(/Retract both seats from the ball/)).toBeLessThan(indexOfStep(/Refit the ball/));
@@ -105,7 +100,7 @@ describe("a seat that is renewed", () => {
 });
 
 describe("a seat stack", () => {
-  it("is reckoned before its pieces go in, and nothing is where no dimensions press the seat", () => {
+  it("is checked before its pieces go in, and skipped where dimensions do not set the seat load", () => {
     const asked = (id: string) =>
       shopPlan("put together", bare(id)).steps.find(({ does }) => /Seat stack/.test(does));
     const { measures } = asked("floating-two-piece")!;
@@ -117,10 +112,10 @@ describe("a seat stack", () => {
   });
 });
 
-describe("the torque of a valve that was put together", () => {
+describe("the torque of a reassembled valve", () => {
   const measured = (change: Partial<ReturnType<typeof bare>>, id = "trunnion-side-entry") =>
     shopPlan("put together", { ...bare(id), ...change }).steps.at(-1)!;
-  it("is judged by what the proof counts with, or by its stem where that carries less", () => {
+  it("is compared with the proof's value, or the stem limit where that is lower", () => {
     const work = bare("trunnion-side-entry");
     const counted = torqueDemand(work.valve, work.duty, house).covering!.opening[0]!;
     expect(counted).toBeLessThan(work.valve.size.maximumStemTorqueNm);
@@ -134,7 +129,7 @@ describe("the torque of a valve that was put together", () => {
       source: "stem torque limit",
     });
   });
-  it("is held against the stem alone where the proof knows none, which is said", () => {
+  it("is compared with the stem limit alone where the proof has no torque, which is stated", () => {
     const duty = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
     const blind = measured({ duty });
     expect(blind.measures[0]).toMatchObject({ source: "stem torque limit" });
@@ -142,8 +137,8 @@ describe("the torque of a valve that was put together", () => {
   });
 });
 
-describe("putting together", () => {
-  it("loads the packing by its school: to a height that is written down, or just tight", () => {
+describe("reassembly", () => {
+  it("loads the packing by its kind: to a recorded height, or just tight", () => {
     const work = bare("floating-two-piece");
     const stepsFor = (
       stemSeal: "live-loaded stack" | "adjustable gland",
@@ -171,7 +166,7 @@ describe("putting together", () => {
     expect(live.does).not.toMatch(/just tight/);
     expect(plain.measures).toEqual([]);
   });
-  it("tightens the shell crosswise in the house's passes, to a torque that says what it is", () => {
+  it("tightens the shell crosswise in the house rule's passes, to a torque with its meaning", () => {
     const steps = shopPlan("put together", {
       ...bare("floating-two-piece"),
       house: { ...house, tighteningPasses: 4 },
@@ -187,7 +182,7 @@ describe("putting together", () => {
     const [, , lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
     expect(dry).toBeGreaterThan(lubricated!);
   });
-  it("tightens what shuts a stem off with less than what shuts the bore off, and a retainer just snug", () => {
+  it("tightens the stem seal's bolting less than the bore's, and a retainer just snug", () => {
     const steps = (id: string) => shopPlan("put together", bare(id)).steps;
     const { valve } = bare("trunnion-side-entry", [300], "class 600");
     const torque = (holds: "the bore" | "the stem") =>
@@ -200,7 +195,7 @@ describe("putting together", () => {
     expect(snug.does).toMatch(/just tight/);
     expect(snug.figures.map(({ what }) => what)).toEqual(["tool"]);
   });
-  it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
+  it("fits the stem before its packing, and the packing before its gland, in every body with them", () => {
     for (const { id } of constructions) {
       const back = shopPlan("put together", bare(id)).steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
       const order = ["stem", "packing", "gland"]
@@ -221,7 +216,7 @@ describe("putting together", () => {
     expect(words(shopPlan("put together", work).steps)).toMatch(/Degrease/);
     expect(words(shopPlan("put together", bare("trunnion-side-entry")).steps)).not.toMatch(/Degrease/);
   });
-  it("of a body that is welded in keeps soft parts out of the heat", () => {
+  it("of a welded-in body keeps soft parts away from the heat", () => {
     const stepsFor = (endConnection: "butt-weld" | "flanged RF") => {
       const duty = settle(dutyWith({ endConnection }), house);
       const { steps } = shopPlan("put together", { ...bare("floating-three-piece"), duty });
@@ -230,7 +225,7 @@ describe("putting together", () => {
     expect(stepsFor("butt-weld")).toMatch(/after the weld has cooled/);
     expect(stepsFor("flanged RF")).not.toMatch(/weld/);
   });
-  it("measures a stem against what may be worn off it", () => {
+  it("measures a stem against its allowed wear", () => {
     const work = bare("trunnion-side-entry");
     const stem = shopPlan("strip", work).steps.find(({ piece }) => piece?.id === "stem")!;
     expect(stem.measures[0]!.least).toBeCloseTo(work.valve.size.stemDiameterMm - house.wornOffMm, 9);

@@ -10,32 +10,32 @@ import type { Work } from "./work.ts";
 
 describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   const work = bare(id);
-  it("takes off what the assembly lets off, each once, then lays all of it out", () => {
+  it("removes every piece that comes off, each once, then lays all of them out", () => {
     const plan = shopPlan("strip", work);
     const pieceIds = plan.steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
     expect(new Set(pieceIds).size).toBe(pieceIds.length);
     expect(pieceIds).toEqual(plan.count.map((c) => c.id));
     expect(plan.steps[0]!.stage).toBe("make safe");
     expect(plan.steps.at(-1)!.stage).toBe("lay out and count");
-    // Nothing is taken apart before it is safe, and nothing marked after.
+    // Nothing is dismantled before it is safe, and nothing marked afterwards.
     const stages = plan.steps.map(({ stage }) => stage);
     expect(stages.lastIndexOf("make safe")).toBeLessThan(stages.indexOf("take apart"));
     expect(stages.lastIndexOf("mark")).toBeLessThan(stages.indexOf("take apart"));
   });
-  it("turns the closing member before whatever wants it to stand otherwise", () => {
+  it("turns the closure before any piece that needs another position", () => {
     for (const kind of ["strip", "put together", "reseat"] as const) {
       let stands: ShopStep["at"] = null;
       let stemIn = false;
       for (const { at, piece, stage } of shopPlan(kind, work).steps) {
         if (piece === null && at !== null && stage !== "make safe") stands = at;
-        // Where no stem is in yet to turn it, it goes in as it has to stand.
+        // Before the stem is in, the closure is fitted in position.
         if (piece?.role === "closing member" && kind !== "strip" && !stemIn) stands = at;
         if (piece?.id === "stem") stemIn = kind === "put together";
         if (piece !== null && at !== null) expect(stands, `${piece.id}, ${kind}`).toBe(at);
       }
     }
   });
-  it("turns by a stem that is there, and nothing that is not", () => {
+  it("turns by a fitted stem, and by nothing else", () => {
     for (const kind of ["strip", "put together", "reseat"] as const) {
       const { steps } = shopPlan(kind, work);
       const stepAt = (wanted: string, stage: ShopStep["stage"]) =>
@@ -43,20 +43,20 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
       for (const [i, { does, piece }] of steps.entries()) {
         if (piece !== null || !/^Turn the/.test(does)) continue;
         const [off, on] = [stepAt("stem", "take apart"), stepAt("stem", "put together")];
-        // Between its coming out and its going back, or before it goes in at all, there is no stem to turn by.
+        // Between its removal and its return, or before it is fitted, there is no stem to turn by.
         expect(off >= 0 && i > off && (on < 0 || i < on), `${kind}: ${does}`).toBe(false);
         if (kind === "put together") expect(on >= 0 && i < on, `${kind}: ${does}`).toBe(false);
       }
     }
   });
-  it("puts back what came off, the other way round, with every seal new", () => {
+  it("puts back every removed piece in reverse order, with every seal new", () => {
     const off = shopPlan("strip", work).count.map((c) => c.id);
     const back = shopPlan("put together", work).steps.flatMap(({ piece }) => (piece ? [piece] : []));
     expect(back.map((p) => p.id)).toEqual([...off].reverse());
     for (const { renew, piece, does } of shopPlan("put together", work).steps)
       if (piece && renew === "always") expect(does).toMatch(/new/);
   });
-  it("names a tool for every piece that is taken off or put back", () => {
+  it("names a tool for every piece that is removed or put back", () => {
     for (const kind of ["strip", "put together"] as const)
       for (const { piece, figures } of shopPlan(kind, work).steps)
         expect(
@@ -64,11 +64,11 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
           piece?.id,
         ).toBe(piece !== null);
   });
-  it("says sentences, and nothing empty", () => {
+  it("consists of sentences, none of them empty", () => {
     for (const kind of planKinds)
       for (const s of shopPlan(kind, work).steps) {
         for (const sentence of [s.does, ...s.cautions]) expect(sentence).toMatch(/^[A-Z].*\.$/);
-        // What nothing bounds is written down by the maker's drawing.
+        // A dimension without a limit refers to the maker's drawing.
         for (const { least, most: maximum, source } of s.measures)
           expect(least !== null || maximum !== null || /maker/.test(source)).toBe(true);
         expect(`${s.does} ${s.look.join(" ")}`).not.toMatch(/undefined|null|NaN/);
@@ -77,7 +77,7 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
 });
 
 describe("a strip-down plan", () => {
-  it("makes safe what the duty makes dangerous", () => {
+  it("makes safe every hazard of the duty", () => {
     const sour = { ...bare("trunnion-side-entry"), duty: settle(demoDuty("XV-3052"), house) };
     const { valve } = sour;
     const safe = (change: Partial<Work>) =>
@@ -96,7 +96,7 @@ describe("a strip-down plan", () => {
     expect(words(safe({}))).toMatch(/Vent the cavity/);
     expect(words(shopPlan("strip", bare("butterfly-double-offset")).steps)).not.toMatch(/Vent the cavity/);
   });
-  it("names no brass and no copper where the fluid makes something of it", () => {
+  it("names no brass and no copper where the fluid attacks it", () => {
     const stepsFor = (fluid: NonNullable<Parameters<typeof dutyWith>[0]>["fluid"]) =>
       JSON.stringify(
         (["strip", "put together"] as const).map((kind) =>
@@ -124,7 +124,7 @@ describe("a strip-down plan", () => {
     expect(looks(metal)).toMatch(/stay in pairs/);
     expect(looks(bare("floating-two-piece"))).not.toMatch(/stay in pairs/);
   });
-  it("locks off what drives it, and never opens a spring", () => {
+  it("locks off its operator, and never opens a spring", () => {
     const work = demoTags
       .map(({ number }) => number)
       .map((n) => (n === "XV-3052" ? demoWork(n) : null))
@@ -140,7 +140,7 @@ describe("a strip-down plan", () => {
     expect(positionOf("floating-two-piece")).toBe("shut");
     expect(positionOf("trunnion-side-entry")).toBe("open");
   });
-  it("of a welded body says that ball and seats do not come out", () => {
+  it("of a welded body states that ball and seats do not come out", () => {
     const plan = shopPlan("strip", bare("trunnion-welded"));
     expect(plan.limits).toMatch(/welded/);
     expect(plan.count.some(({ id }) => id === "ball" || id === "upstream-seat")).toBe(false);
@@ -148,15 +148,15 @@ describe("a strip-down plan", () => {
   });
 });
 
-describe("fitting the drive", () => {
-  it("is the plan of the fit-up, and none of a bare stem", () => {
+describe("mounting the actuator", () => {
+  it("is the plan of the fit-up, and none for a bare stem", () => {
     const work = demoWork("XV-3052");
     expect(shopPlan("fit the drive", work).steps.map(({ does }) => does)).toEqual(
       work.fitting.map(({ does }) => does),
     );
     expect(shopPlan("fit the drive", bare("tilt-away")).limits).toMatch(/bare stem/);
   });
-  it("goes for every demo tag that has a drive in hand", () => {
+  it("works for every demo tag with a selected actuator", () => {
     const kinds: PlanKind[] = ["strip", "put together"];
     for (const { number } of demoTags.slice(0, 12))
       for (const kind of kinds)

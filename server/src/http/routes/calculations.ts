@@ -34,7 +34,7 @@ export function mountCalculations(mount: Mount): void {
         );
       return (await jobs.run("calculate", { name: calculation.name, items: body }, signal)).results;
     }
-    // Trials take a while: nobody waits for them on the server's own thread.
+    // Trials take a while, so they never run on the server's own thread.
     const { results } = await jobs.run("calculate", { name: calculation.name, items: [body] }, signal);
     const [result] = results;
     if (isFailure(result)) throw fault(result.error);

@@ -13,7 +13,7 @@ import { mountShop } from "./shop.ts";
 import { mountSystem } from "./system.ts";
 import { mountTags } from "./tags.ts";
 
-/** Every route, by what it is about. */
+/** Every route, by subject. */
 export function mountRoutes(mount: Mount, orm: MikroORM): void {
   mountSystem(mount, orm);
   for (const routes of [

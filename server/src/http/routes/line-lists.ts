@@ -28,7 +28,7 @@ export function mountLineLists(mount: Mount): void {
       }
     }
     const exported = rows();
-    // Headings go out with the first rows, so that what fails before is still a problem document.
+    // Headings are sent with the first rows, so that an earlier failure is still a problem document.
     const { value: head } = await exported.next();
     response
       .type("text/csv; charset=utf-8")
@@ -37,7 +37,7 @@ export function mountLineLists(mount: Mount): void {
     try {
       await pipeline(exported, response);
     } catch (error) {
-      // Whoever asked has gone: nobody is left to tell.
+      // The client has left.
       if (!signal.aborted) throw error;
     }
   });

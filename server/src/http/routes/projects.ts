@@ -10,7 +10,7 @@ import { Problem } from "../problem.ts";
 
 const fileName = (name: string) => `${name.replace(/[^\w.-]+/g, "_")}.project.jsonl.gz`;
 
-/** The name a project is brought in under, where one is asked for. */
+/** The name for the imported project, if one is given. */
 function nameAsked(query: Record<string, unknown>): string | undefined {
   const { name } = query;
   if (name === undefined) return undefined;
@@ -37,7 +37,7 @@ export function mountProjects(mount: Mount): void {
   mount("takeOutProject", async ({ em, project, user, response, signal }) => {
     const { name } = await projectNamed(em, project);
     const packed = createGzip();
-    // Whoever asked may go: what waits for room then waits no more.
+    // If the client leaves, a waiting export is cancelled.
     signal.addEventListener("abort", () => packed.destroy());
     const sent = async (line: string) => {
       if (signal.aborted) throw new Error("nobody is there any more");
@@ -56,7 +56,7 @@ export function mountProjects(mount: Mount): void {
       packed.end();
       await finished(response);
     } catch (error) {
-      // Some of it is out already: broken off, it is not taken for whole.
+      // Part of it is already sent: breaking off prevents that it is taken for complete.
       if (response.headersSent) response.destroy();
       if (!signal.aborted) throw error;
     }

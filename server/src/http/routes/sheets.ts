@@ -29,7 +29,7 @@ export function mountSheets(mount: Mount): void {
   mount("sheet", async ({ em, parameters, response }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
     response.set("Content-Disposition", fileName(sheet, "json"));
-    // As it was issued, byte for byte in its canonical form: the digest is of it.
+    // As issued, byte for byte in its canonical form: its digest is of this.
     return sheet.content as { format: string; digest: string };
   });
 

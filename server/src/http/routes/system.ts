@@ -26,7 +26,7 @@ async function healthOf(orm: MikroORM): Promise<Health> {
   }
 }
 
-/** The server's state and what it says of itself. */
+/** State of the server. */
 export function mountSystem(mount: Mount, orm: MikroORM): void {
   mount("health", async ({ response }) => {
     const health = await healthOf(orm);

@@ -5,7 +5,7 @@ import { needsReason } from "@proven-seat/core/judgement/rules";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
 
-/** What a sheet is drawn up from. */
+/** Inputs of a sheet. */
 export interface ToDrawUp {
   readonly tag: {
     readonly number: string;
@@ -26,8 +26,8 @@ export type DrawnUp =
   | { readonly refused: "override-needs-reason"; readonly fails: boolean; readonly asks: string };
 
 /**
- * Proves the whole duty once, and the chosen candidate with it; nothing the browser computed is taken over. Letter
- * and date are given when it is stored.
+ * Proves the whole duty once, and the selected candidate with it; nothing from the browser is used. Letter and date are
+ * set when it is stored.
  */
 export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawUp): DrawnUp {
   const shelf = shelfHeld(catalogue);
@@ -58,6 +58,6 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
       standing: candidates.filter((c) => c.fails === 0).length,
     },
   );
-  // As it is stored: findings are read where they are made, and leave as what JSON says of them.
+  // Converted to plain JSON data, because findings compute on access.
   return { sheet: JSON.parse(JSON.stringify(sheet)) as Sheet };
 }

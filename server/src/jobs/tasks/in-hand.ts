@@ -4,7 +4,7 @@ import type { Duty } from "@proven-seat/core/duty";
 import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import { findChoice, prove, prover } from "@proven-seat/core/judgement/proof";
 
-/** The valve that is worked on: the chosen one, else the best there is; undefined where there is none. */
+/** The valve to work on: the selected one, else the best; undefined where there is none. */
 export function candidateInHand(duty: Duty, shelf: Shelf, house: HouseRules, choice: Choice | null) {
   const found = choice && findChoice(duty, shelf, choice);
   return found

@@ -8,7 +8,7 @@ import { readProject } from "./read-project.ts";
 import { pdf, reprove } from "./sheets.ts";
 import { tagRows, tagWorkbook } from "./tables.ts";
 
-/** What is done away from the server's own thread, because it takes longer than others should wait. */
+/** Tasks that take too long for the server's own thread. */
 export const tasks = {
   calculate,
   drawUp,

@@ -16,7 +16,7 @@ interface ToPrint extends Omit<JobOf, "tag"> {
   readonly system: "US" | "metric";
 }
 
-/** A job as PDF; a leak is traced on the valve in hand with what was seen. */
+/** A job as PDF; a leak is traced again from its observations on the same valve. */
 export async function jobRecord(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuffer> }> {
   const { tag, choice, catalogue, house, system, events } = asked;
   const { place, seen } = jobState(events);

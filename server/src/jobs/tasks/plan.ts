@@ -32,7 +32,7 @@ function driveWords(drive: Drive): string {
   return [maker, family, size, springSet].filter(Boolean).join(" ");
 }
 
-/** A plan of work on a tag's valve as PDF: on the chosen one, else the best there is; null where there is none. */
+/** A work plan for a tag's valve as PDF: the selected one, else the best; null where there is none. */
 export async function plan(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuffer> | null }> {
   const { kind, tag, choice, project, address, catalogue, house, system, at } = asked;
   const shelf = shelfHeld(catalogue);

@@ -25,7 +25,7 @@ export type ReadList =
       readonly later: Import["later"];
       readonly draft: Import["draft"];
       readonly gone: Import["gone"];
-      /** Key of each row, and the version of the tag it replaces where it says one. */
+      /** Key of each row, and the version of the tag it replaces if it states one. */
       readonly keys: readonly string[];
       readonly versions: readonly (number | null)[];
       /** The rows as JSON, as the database reads them. */
@@ -70,7 +70,7 @@ function read(bytes: Uint8Array): ReadList {
   };
 }
 
-/** A list as it was sent, checked and parted into what the database takes at once: ten thousand tags take seconds. */
+/** A list as sent, validated and split into batches for the database: ten thousand tags take seconds. */
 export function readList({ bytes }: { bytes: Uint8Array }): ReadList {
   try {
     return read(bytes);

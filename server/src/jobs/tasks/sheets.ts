@@ -2,7 +2,7 @@ import { reprove as provedAgain, readSheet } from "@proven-seat/core/judgement/p
 import { sheetDocument } from "@proven-seat/core/outcome/documents";
 import { pdfOf } from "../../documents/pdf.ts";
 
-/** An issued sheet as PDF; one this release cannot read says why. */
+/** An issued sheet as PDF; or the reason why this release cannot read it. */
 export async function pdf({ content, system }: { content: unknown; system: "US" | "metric" }) {
   const reading = readSheet(content);
   if ("error" in reading) return { unreadable: reading.error };
@@ -10,7 +10,7 @@ export async function pdf({ content, system }: { content: unknown; system: "US" 
   return { bytes: new Uint8Array(made) };
 }
 
-/** An issued sheet proved again from what it carries. */
+/** Proves an issued sheet again from its own inputs. */
 export function reprove({ content }: { content: unknown }) {
   const result = provedAgain(content);
   return "error" in result ? { unreadable: result.error } : { result: JSON.parse(JSON.stringify(result)) };

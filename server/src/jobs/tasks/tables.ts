@@ -20,7 +20,7 @@ const newest = (tags: readonly ListedTag[]) => tags.map((tag) => ({ ...tag, duty
 /** Some tags as rows of a line list; the first ones with the headings. */
 export function tagRows({ tags, remarks, first }: Listed & { readonly first: boolean }) {
   const rows = csvRows(newest(tags), remarks);
-  // The mark at the beginning tells spreadsheets that it is UTF-8.
+  // The byte order mark tells spreadsheets that the file is UTF-8.
   return { bytes: asBytes(first ? `\uFEFF${csvHeadings(remarks)}${rows}` : rows) };
 }
 

@@ -42,7 +42,7 @@ describe("the store", () => {
     );
     expect(outside).toEqual([]);
   });
-  it("says in a decision why each of its files has plain SQL", () => {
+  it("names the reason for plain SQL of each file in a decision", () => {
     const plain = files.filter(
       (name) =>
         /^store\/(?!migrations\/)/.test(name) &&

@@ -13,7 +13,7 @@ export const Project = defineEntity({
     unitSystem: p.text(),
     standards: p.text(),
     archived: p.boolean(),
-    /** What it is proved by: pinned until somebody moves it on. */
+    /** Its basis: pinned until a user changes it. */
     catalogueRevision: p.integer(),
     houseRuleVersion: p.integer(),
     version: p.integer(),

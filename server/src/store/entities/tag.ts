@@ -9,11 +9,11 @@ export const Tag = defineEntity({
     id: p.uuid().primary(),
     project: () => p.manyToOne(Project).ref(),
     number: p.text(),
-    /** What numbers alike to the eye have in common; one of a kind in a project. */
+    /** Key that is equal for numbers that look alike; unique in a project. */
     numberKey: p.text(),
     service: p.text(),
     unit: p.text(),
-    /** The duty in force, as it was written: read it with dutyOf. Every saved one stays in duty_version. */
+    /** The current duty, as it was written: read it with dutyOf. Every saved one stays in duty_version. */
     duty: p.json<unknown>(),
     dutyVersion: p.integer(),
     choice: p.json<Choice>().nullable(),

@@ -1,9 +1,8 @@
 import { Migration } from "@mikro-orm/migrations";
 
 /**
- * Duties gained fields that may be left open. Those in force get them as not stated; saved versions and
- * issued sheets stay as they were written. Frozen here, so that a later change of the duty cannot change
- * what this step did.
+ * Duties gained optional fields. Current duties get them as not stated; saved versions and issued sheets stay as they
+ * were written. Frozen here, so that a later change of the duty cannot change this step.
  */
 const duty =
   '{"pipeBoreMm":null,"port":null,"emissionClass":null,"deadEnd":null,"equalisingBypass":null,"cavityRelief":null,"lineTestBarG":null,"installation":null,"jacketBarG":null,"jacketC":null}';
@@ -19,6 +18,6 @@ export class Migration20261124000000_fuller_duty extends Migration {
         from jsonb_array_elements(tag.duty -> 'cases') with ordinality as listed (c, at)), '[]'::jsonb))`);
   }
 
-  /** Nothing to take back: what was entered stays, and the added fields say nothing. */
+  /** Nothing to undo: entered values stay, and the added fields are blank. */
   override async down(): Promise<void> {}
 }

@@ -4,10 +4,9 @@ import { tagKey } from "@proven-seat/core/basis/text";
 const atOnce = 1000;
 
 /**
- * Tag numbers alike to the eye are one: each row keeps what they have in common beside the number. Of tags that an
- * earlier release took for different, the oldest has the key; the others go by their own until they are renamed.
- *
- * A sheet remembers the key it was asked for with, so that asking again gives it and not another.
+ * Tag numbers that look alike count as one: each row keeps their common key beside the number. Of tags that an earlier
+ * release kept apart, the oldest has the key; the others use their own until they are renamed. A sheet remembers the
+ * key of its request, so that a repeated request returns the same sheet.
  */
 export class Migration20261126000000_one_number extends Migration {
   override async up(): Promise<void> {

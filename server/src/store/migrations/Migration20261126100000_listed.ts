@@ -1,6 +1,6 @@
 import { Migration } from "@mikro-orm/migrations";
 
-/** What the line-up shows of a duty stands beside it: a list that unpacks every duty for two words of it is slow. */
+/** Columns of the line-up are stored beside the duty: a list that unpacks every duty for two values is slow. */
 export class Migration20261126100000_listed extends Migration {
   override async up(): Promise<void> {
     this.addSql(

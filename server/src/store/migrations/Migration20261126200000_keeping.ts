@@ -1,6 +1,6 @@
 import { Migration } from "@mikro-orm/migrations";
 
-/** How many daily copies are kept is the house's to say, at its own desk: one row, which `./start` reads. */
+/** The number of daily copies is a setting of the organisation: one row, which `./start` reads. */
 export class Migration20261126200000_keeping extends Migration {
   override async up(): Promise<void> {
     this.addSql(`create table keeping (

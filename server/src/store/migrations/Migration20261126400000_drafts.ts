@@ -1,6 +1,6 @@
 import { Migration } from "@mikro-orm/migrations";
 
-/** Rows of lists that wait for a person, and what people have said of lists with the same headings. */
+/** Rows of lists that wait for a user, and decisions on lists with the same headings. */
 export class Migration20261126400000_drafts extends Migration {
   override async up(): Promise<void> {
     this.addSql(`create table list_draft (

@@ -1,6 +1,6 @@
 import { Migration } from "@mikro-orm/migrations";
 
-/** Projects of one's own: what their tags start from, how they are numbered, and whether they are put away. */
+/** Projects: defaults of their tags, numbering, and whether they are archived. */
 export class Migration20261126500000_projects extends Migration {
   override async up(): Promise<void> {
     this.addSql(`alter table project

@@ -1,12 +1,12 @@
 import { Migration } from "@mikro-orm/migrations";
 
 /**
- * What projects are proved by, decided and kept as history; and what was found of their tags and sheets by each of
- * these bases. Results are derived: they may be thrown away and are made again.
+ * The basis of projects with its history, and results of their tags and sheets on each basis. Results are derived: they
+ * may be deleted and computed again.
  */
 export class Migration20261126600000_provings extends Migration {
   override async up(): Promise<void> {
-    // What came with a project that was brought in is read by that project, and never in force by itself.
+    // A revision that came with an imported project is used by that project only, and never in force by itself.
     for (const table of ["catalogue_version", "house_rule_version"])
       this.addSql(`alter table ${table} add column brought_in boolean not null default false`);
     this.addSql(`create function brought_id(project uuid, was uuid) returns uuid immutable language sql as $$

@@ -2,7 +2,7 @@ import { Migration } from "@mikro-orm/migrations";
 
 const history = ["shop_job", "shop_event", "shop_picture"];
 
-/** Work in the shop: what each job is, what was done and seen on it, its pictures. None of it is ever changed. */
+/** Jobs of the shop: their data, events and pictures. None of it is ever changed. */
 export class Migration20261127000000_shop extends Migration {
   override async up(): Promise<void> {
     this.addSql(`create table shop_job (

@@ -11,7 +11,7 @@ const idOf = (column: string) => `brought_id(p.project, n.${column})`;
 const signed = `n."createdAt", n."createdBy"`;
 const signedTypes = `"createdAt" timestamptz, "createdBy" text`;
 
-/** How records of each kind come in: columns they have, table and what is put into it. */
+/** Columns, table and insert of each kind of record. */
 const into: Readonly<
   Record<Exclude<RecordName, "catalogue" | "houseRules">, readonly [types: string, insert: string]>
 > = {

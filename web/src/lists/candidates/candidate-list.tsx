@@ -119,7 +119,7 @@ function Row({
   );
 }
 
-/** The row of the candidate in hand: its own, or the one it stands behind. */
+/** The row of the selected candidate: its own, or that of its group. */
 const groupShown = (row: CandidateRow, { selected, chosen }: BenchView) =>
   selected !== null &&
   (row.key === selected.candidate.key ||
@@ -132,7 +132,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
   const body = useRef<HTMLDivElement>(null);
   const chosenKey = view.chosen?.key ?? null;
   const { rowAt, total, see } = useRows(view, order, chosenKey);
-  // Hundreds of rows, drawn anew with each proof: only those in view are.
+  // Hundreds of rows, drawn again with each proof: only the visible ones are drawn.
   const list = useVirtualizer({
     count: total,
     getScrollElement: () => body.current,

@@ -31,7 +31,7 @@ describe("the table of candidates", () => {
       expect(screen.getByRole("grid").getAttribute("aria-rowcount")).toBe(String(rows.length + 1)),
     );
   });
-  it("says falls on where the first already fails", async () => {
+  it("says fails on where the first already fails", async () => {
     const { view } = atTheBench("XV-4020");
     render(<CandidateList view={view} />);
     expect(await screen.findByText("limited by")).toBeTruthy();
@@ -49,8 +49,8 @@ describe("the table of candidates", () => {
   });
 });
 
-describe("nothing stands", () => {
-  it("shows the nearest misses with every figure they miss by, in the reader's units", () => {
+describe("no suitable candidate", () => {
+  it("shows the nearest misses with every shortfall, in the reader's units", () => {
     const { view } = atTheBench("XV-4020");
     const { rerender } = render(<NoneSuitable view={view} />);
     expect(screen.getByRole("heading", { name: /No suitable candidate in the catalogue/ })).toBeTruthy();
@@ -62,7 +62,7 @@ describe("nothing stands", () => {
     expect(screen.getAllByText(/°F/).length).toBeGreaterThan(0);
     expect(screen.queryByText(/°C/)).toBeNull();
   });
-  it("takes a miss in hand, and is silent where something stands", () => {
+  it("selects a miss, and is hidden where a candidate is suitable", () => {
     const { view } = atTheBench("XV-4020");
     render(<NoneSuitable view={view} />);
     fireEvent.click(screen.getAllByRole("button")[0]!);

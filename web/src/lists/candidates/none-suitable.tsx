@@ -4,7 +4,7 @@ import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** Shown when no candidate stands: the nearest misses and what each misses. */
+/** Shown when no candidate is suitable: the nearest misses and their shortfall. */
 export function NoneSuitable({ view }: { view: BenchView }) {
   const units = useUnits();
   if (view.nearestMisses.length === 0) return null;

@@ -32,7 +32,7 @@ export function useRows(
     "rows",
     pages.map((page) => [order, pinned, page * pageRows, pageRows] as const),
   );
-  // In another order, the rows of the last one stay until the first of the new have come in.
+  // In a new order, the previous rows stay until the first new ones arrive.
   const known = pages.flatMap((page, index) => (answers[index] ? [[page, answers[index]] as const] : []));
   const shown = useLast(known.length > 0 ? new Map(known) : null) ?? nothing;
   return {

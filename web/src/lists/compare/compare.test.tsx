@@ -25,12 +25,12 @@ const cells = (name: string) => {
 };
 
 describe("candidates side by side", () => {
-  it("say how to begin while there are none", () => {
+  it("explain how to start while there are none", () => {
     const { view } = atTheBench("XV-3052");
     render(<Compare view={view} />);
     expect(screen.getByText(/Nothing to compare yet/)).toBeTruthy();
   });
-  it("show what differs, and what is the same when asked", async () => {
+  it("show differences, and equal rows on request", async () => {
     const { view } = await beside([0, 1]);
     await screen.findByRole("table");
     expect(heads()).toHaveLength(2);
@@ -42,19 +42,19 @@ describe("candidates side by side", () => {
     expect(named().length).toBeGreaterThan(shown.length);
     expect(named()).toContain("class");
   });
-  it("are four at most: the first set aside gives way", async () => {
+  it("are four at most: a fifth replaces the first", async () => {
     const { view } = await beside([0, 1, 2, 3, 4]);
     expect(useBench.getState().compared).toEqual(view.rows.slice(1, 5).map((r) => r.key));
     expect(heads()).toHaveLength(4);
   });
-  it("can be left out one by one and taken in hand", async () => {
+  it("can be removed one by one and selected", async () => {
     const { view } = await beside([0, 1, 2]);
     fireEvent.click(screen.getAllByLabelText(/^remove/)[1]!);
     expect(useBench.getState().compared).toEqual([view.rows[0]!.key, view.rows[2]!.key]);
     fireEvent.click(within(heads()[0]!).getByTitle(view.rows[0]!.key));
     expect(useBench.getState().selected).toBe(view.rows[0]!.key);
   });
-  it("say so where one is no candidate any more", async () => {
+  it("report one that is no longer a candidate", async () => {
     const { view } = atTheBench("XV-3052");
     useBench.setState({ compared: [view.rows[0]!.key, "gone + away"] });
     render(<Compare view={view} />);

@@ -69,7 +69,7 @@ function Head({ detail: { candidate } }: { detail: CandidateDetail }) {
   );
 }
 
-/** Up to four candidates side by side: what differs stands first. */
+/** Up to four candidates side by side, differences first. */
 const Compare = memo(function Compare({ view }: { view: BenchView }) {
   const compared = useBench((s) => s.compared);
   const units = useUnits();

@@ -1,4 +1,4 @@
-/** Rows whose cells are not all alike first, each group in its own order. */
+/** Puts rows whose cells differ first, each group in its own order. */
 export function differingFirst<Row extends object>(
   rows: readonly Row[],
   cells: (row: Row) => readonly string[],

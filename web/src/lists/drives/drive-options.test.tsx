@@ -11,8 +11,8 @@ const ballOf = (number: string) => {
   return { ...bench, view: bench.prove(key) };
 };
 
-describe("drives for the valve in hand", () => {
-  it("are every one the duty allows, what stands first", async () => {
+describe("actuators for the selected valve", () => {
+  it("are all that the duty allows, the suitable ones first", async () => {
     const { view, api } = ballOf("XV-3052");
     render(<DriveOptions view={view} />);
     const drives = api.drives(view.selected!.candidate.key);

@@ -9,10 +9,10 @@ import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** Which way a spring moves it; of what has none, its kind says more. */
+/** Spring action; for actuators without a spring, the kind. */
 const actionWords = ({ action, springSet, kind }: DriveDescription) => (springSet === null ? kind : action);
 
-/** Every drive the duty allows on the valve in hand, best first. */
+/** Every actuator the duty allows on the selected valve, best first. */
 const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
   const selected = view.selected!.candidate.key;
   const { answer: options, failure } = useAnswer(view.proof, "drives", [selected]);

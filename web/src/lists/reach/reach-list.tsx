@@ -35,7 +35,7 @@ function Side({ reach, fails, movable }: { reach: Reach; fails: Reach; movable: 
   );
 }
 
-/** How far each value of the duty may move before a finding turns, and two of them against each other. */
+/** How far each value of the duty may move before a finding changes, and a map of two of them. */
 const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
   const { values, points, settled, done, failure } = useReach(view);
   const units = useUnits();

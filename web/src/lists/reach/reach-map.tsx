@@ -49,7 +49,7 @@ const fillOf: Record<MapCell["verdict"], string> = {
   "not asked": "var(--second)",
 };
 
-/** Two values against each other, row by row from where the duty stands; patterns carry the meaning, colour supports it. */
+/** A map of two values, row by row from the present one; patterns carry the meaning, colour supports it. */
 export const ReachMap = memo(function ReachMap({ view, across, up, points, pickers }: Props) {
   const units = useUnits();
   const key = view.selected!.candidate.key;

@@ -20,8 +20,8 @@ const searched = async (number: string) => {
 const rowOf = (name: string) =>
   [...document.querySelectorAll("tbody tr")].find((r) => r.textContent!.startsWith(name))!;
 
-describe("how far each value may move", () => {
-  it("is searched for every value, with what turns first and what fails after it", async () => {
+describe("the range of each value", () => {
+  it("is searched for every value, with the first change and the first failure after it", async () => {
     const { api, view } = await searched("XV-3052");
     const key = view.selected!.candidate.key;
     const values = await api.movable(key);
@@ -32,7 +32,7 @@ describe("how far each value may move", () => {
     expect(text).toContain(point.up!.turns[0]!.asks);
     expect(text).toContain(reachText(point.up!.to, maximum, { system: "metric" }));
   });
-  it("never reads further than what holds", async () => {
+  it("is never shown wider than what holds", async () => {
     const { api, view } = await searched("XV-3052");
     const key = view.selected!.candidate.key;
     for (const value of await api.movable(key)) {
@@ -52,7 +52,7 @@ describe("how far each value may move", () => {
       }
     }
   });
-  it("reads in the reader's units, the partial pressure of H₂S too", async () => {
+  it("is in the reader's units, the partial pressure of H₂S too", async () => {
     useReading.setState({ system: "US" });
     const { api, view } = await searched("XV-1034");
     const h2s = (await api.movable(view.selected!.candidate.key)).find((v) => v.path === "fluid.h2sKPa")!;
@@ -61,14 +61,14 @@ describe("how far each value may move", () => {
     expect(rowOf("partial pressure of H₂S").textContent).toContain("psi");
     expect(document.body.textContent).not.toMatch(/bar g|kPa|°C/);
   });
-  it("wants a candidate in hand first", () => {
+  it("needs a selected candidate", () => {
     const { view } = atTheBench("XV-3052");
     render(<ReachList view={{ ...view, selected: null }} />);
     expect(screen.getByText(/Select a candidate first/)).toBeTruthy();
   });
 });
 
-describe("a value that may move", () => {
+describe("a movable value", () => {
   const value = {
     path: "x",
     label: "upstream",

@@ -4,15 +4,15 @@ import type { BreakingPoint, MovableValue } from "../../workers/views.ts";
 
 export interface Reaches {
   readonly values: readonly MovableValue[];
-  /** By path; of the last duty until its successor comes in. */
+  /** By path; from the previous duty until the new answer arrives. */
   readonly points: Readonly<Record<string, BreakingPoint>>;
-  /** By path, of this duty alone. */
+  /** By path, of this duty only. */
   readonly settled: Readonly<Record<string, BreakingPoint>>;
   readonly done: boolean;
   readonly failure: string | null;
 }
 
-/** How far each value may move, one after the other: the next edit is proved in between. */
+/** How far each value may move, one by one: an edit in between is proved first. */
 export function useReach({ proof, selected }: BenchView): Reaches {
   const key = selected?.candidate.key ?? null;
   const movable = useAnswer(proof, "movable", key === null ? null : [key]);

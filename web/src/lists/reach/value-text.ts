@@ -16,10 +16,10 @@ export function unitOf(movable: Pick<MovableValue, "quantity" | "unit">, reading
   return movable.quantity === "number" ? movable.unit : shownUnit(movable.quantity, reading);
 }
 
-/** Rounded towards the value that is sure to hold, so that nobody reads more room than there is. */
+/** Rounded towards the safe side, so that the shown range is never too wide. */
 export function reachText(to: number, movable: MovableValue, reading: Reading): string {
   const [shown, now] = [inReading(to, movable, reading), inReading(movable.value, movable, reading)];
-  // In the decimals the figure is written with: rounding again must not go beyond.
+  // With the decimals of the value shown: a second rounding must not exceed the limit.
   const size = Math.abs(shown);
   const step = size >= 1000 ? 1 : size >= 10 ? 0.1 : size >= 1 ? 0.01 : 0.001;
   const inside = shown >= now ? Math.floor(shown / step + 1e-4) : Math.ceil(shown / step - 1e-4);

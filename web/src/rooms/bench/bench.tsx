@@ -26,7 +26,7 @@ import { StaleDialog } from "./stale-dialog.tsx";
 import { TheLine } from "./the-line.tsx";
 import { Welcome } from "./welcome.tsx";
 
-/** The newest sheet of the tag, and whether it still says what is on the bench. */
+/** The newest sheet of the tag, and whether it still agrees with the bench. */
 function useIssued(tagId: string): IssuedState | null {
   const [newest] = useSheets(tagId).data ?? [];
   const dutyVersion = useTag(tagId).data?.dutyVersion;
@@ -44,7 +44,7 @@ function useIssued(tagId: string): IssuedState | null {
     : null;
 }
 
-/** Plain data; the same object while it says the same, so that nothing is drawn for nothing. */
+/** Plain data; the same object while its content is equal, so that nothing is drawn again. */
 function useSame<T>(value: T): T {
   const written = JSON.stringify(value);
   return useMemo(() => JSON.parse(written) as T, [written]);
@@ -93,8 +93,8 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
     issued,
     units,
   });
-  // Drawn once for each proof, with the cases it was made of, and after marks and figures are on screen:
-  // a picture redrawn on the keystroke would stand between it and its verdict.
+  // Drawn once for each proof, with its own cases, and after marks and values are on screen: drawing it on the
+  // keystroke would delay the verdict.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the cases of this proof, not of the next keystroke
   const proved = useMemo(() => ({ detail, cases, verdicts }), [detail, verdicts]);
   const deferred = useDeferredValue(proved);

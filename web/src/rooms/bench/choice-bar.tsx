@@ -11,7 +11,7 @@ interface Props {
   choosing: Pick<Choosing, "isChosen" | "choose" | "override">;
 }
 
-/** What may be done with the candidate in hand: choose it, override with a reason, set it aside to compare. */
+/** Actions on the selected candidate: choose it, override with a reason, add it to the comparison. */
 export function ChoiceBar({ detail, tagId, choosing }: Props) {
   const { isChosen, choose: onChoose, override: onOverride } = choosing;
   const navigate = useNavigate();

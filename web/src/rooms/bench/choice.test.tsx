@@ -28,19 +28,19 @@ const bar = (detail: CandidateDetail, isChosen = false) => {
   return { ...acts, again: () => rerender(drawn()) };
 };
 
-describe("what may be done with the candidate in hand", () => {
-  it("is to choose it, where it stands", () => {
+describe("actions on the selected candidate", () => {
+  it("include choosing it, where it is suitable", () => {
     const { onChoose, onOverride } = bar(atTheBench("XV-3052").view.selected!);
     fireEvent.click(screen.getByRole("button", { name: /^Choose this valve/ }));
     expect(onChoose).toHaveBeenCalledOnce();
     fireEvent.click(screen.getByRole("button", { name: /^override/ }));
     expect(onOverride).toHaveBeenCalledOnce();
   });
-  it("is to choose against the proof, where it does not", () => {
+  it("include choosing against the proof, where it is not", () => {
     bar(atTheBench("XV-4020").view.selected!);
     expect(screen.getByRole("button", { name: /^Choose against the proof/ })).toBeTruthy();
   });
-  it("is to set it aside for comparison, and to take it back from there", () => {
+  it("include adding it to the comparison, and removing it", () => {
     const { view } = atTheBench("XV-3052");
     const { again } = bar(view.selected!);
     fireEvent.click(screen.getByRole("button", { name: /^compare/ }));
@@ -49,12 +49,12 @@ describe("what may be done with the candidate in hand", () => {
     fireEvent.click(screen.getByRole("button", { name: /^compared/ }));
     expect(useBench.getState().compared).toEqual([]);
   });
-  it("is to enquire, where nobody offers it", () => {
+  it("include an enquiry, where nobody offers it", () => {
     bar({ ...atTheBench("XV-3052").view.selected!, byConstruction: true });
     expect(screen.getByText("by construction")).toBeTruthy();
     expect(screen.queryByRole("button", { name: /^Choose/ })).toBeNull();
   });
-  it("keeps an override's reason in sight, and asks for one where the chosen no longer holds", () => {
+  it("keep an override's reason in sight, and ask for one where the choice no longer holds", () => {
     const { view } = atTheBench("XV-4020");
     const content = useBench.getState().content!;
     const choice = { valve: "v", drive: null, notes: "", overrideReason: "witnessed type test" };
@@ -81,7 +81,7 @@ describe("choosing against the proof", () => {
     );
     expect(document.querySelectorAll("li")).toHaveLength(grave.length);
   });
-  it("wants a reason of ten characters, blanks not counted", () => {
+  it("needs a reason of ten characters, blanks not counted", () => {
     const { onOverride } = dialog();
     const act = screen.getByRole<HTMLButtonElement>("button", { name: "Choose with this reason" });
     const write = (value: string) => fireEvent.change(screen.getByLabelText("Reason"), { target: { value } });
@@ -94,7 +94,7 @@ describe("choosing against the proof", () => {
     fireEvent.submit(document.querySelector("form")!);
     expect(onOverride).toHaveBeenCalledWith("long enough to be read");
   });
-  it("starts from the reason there is, and can be left", () => {
+  it("starts from the present reason, and can be cancelled", () => {
     const { onClose } = dialog("as agreed with the owner");
     expect(screen.getByLabelText<HTMLTextAreaElement>("Reason").value).toBe("as agreed with the owner");
     fireEvent.click(screen.getByRole("button", { name: "Cancel" }));
@@ -102,7 +102,7 @@ describe("choosing against the proof", () => {
   });
 });
 
-describe("a tag two people changed", () => {
+describe("a tag that two users changed", () => {
   const theirs = (change: Partial<Tag>): Tag => {
     const { number, service, unit, duty, choice } = useBench.getState().content!;
     const mine = { number, service, unit, duty, choice };
@@ -120,7 +120,7 @@ describe("a tag two people changed", () => {
     expect(document.querySelectorAll("tbody tr")).toHaveLength(2);
     expect(screen.getByText("91")).toBeTruthy();
   });
-  it("takes theirs, and the version to save on", () => {
+  it("takes the other version, and its number to save on", () => {
     atTheBench("XV-3052");
     const close = vi.fn();
     render(<StaleDialog current={theirs({ service: "Recycle" })} onClose={close} />);
@@ -129,7 +129,7 @@ describe("a tag two people changed", () => {
     expect(useBench.getState().version).toBe(9);
     expect(close).toHaveBeenCalledOnce();
   });
-  it("says so where both say the same, and lets the decision wait", () => {
+  it("reports equal versions, and lets the decision wait", () => {
     atTheBench("XV-3052");
     const close = vi.fn();
     render(<StaleDialog current={theirs({})} onClose={close} />);

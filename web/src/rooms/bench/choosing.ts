@@ -3,9 +3,9 @@ import { useBench } from "../../bench/bench-store.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
 export interface Choosing {
-  /** The candidate in hand is the one chosen. */
+  /** The selected candidate is the chosen one. */
   readonly isChosen: boolean;
-  /** Chooses what is in hand; what fails or cannot be judged asks for a reason first. */
+  /** Chooses the selected candidate; one that fails or cannot be judged needs a reason first. */
   readonly choose: () => void;
   /** Asks for the reason of an override. */
   readonly override: () => void;
@@ -14,7 +14,7 @@ export interface Choosing {
   readonly dismiss: () => void;
 }
 
-/** Choosing the valve in hand, with or against its proof. */
+/** Choosing the selected valve, with or against its proof. */
 export function useChoosing(view: BenchView | null): Choosing {
   const choice = useBench((s) => s.content!.choice);
   const selected = useBench((s) => s.selected);
@@ -24,7 +24,7 @@ export function useChoosing(view: BenchView | null): Choosing {
   const candidate = detail?.candidate ?? null;
   const offered = detail !== null && !detail.byConstruction;
   const grave = candidate?.verdict === "fails" || candidate?.verdict === "cannot tell";
-  // What was taken a moment ago may still be on its way: the choice waits for it, and never takes the one before.
+  // A selection may still be loading: choosing waits for it, and never takes the previous one.
   const settled = candidate !== null && view?.askedFor === selected;
   const pick = (overrideReason: string | null) => {
     if (!candidate) return;

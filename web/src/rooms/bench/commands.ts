@@ -27,7 +27,7 @@ export function useBenchCommands(
   const goTo = (to: Station | undefined) => to && void navigate(address(`/tags/${tagId}/${to.id}`));
   const index = stations.indexOf(station);
   const compare = () => selected !== null && useBench.getState().compare(selected);
-  // What stands on the bench is saved on the way out; a tag that cannot be made says so where saving does.
+  // The bench is saved on the way out; a failed new tag is reported where saving is.
   const another = () =>
     void addTag().catch((error: Error) => useBench.getState().setSave({ kind: "kept", why: error.message }));
   const lettered: readonly StationCommand[] = [

@@ -14,7 +14,7 @@ const onEnter = (act: () => void) => (event: KeyboardEvent) => {
   act();
 };
 
-/** The tag's number and service, edited in the header, and what is saved of it. */
+/** The tag's number and service, edited in the header, and the save state. */
 export function BenchHeader({
   tagId,
   faults,

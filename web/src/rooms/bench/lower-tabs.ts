@@ -2,13 +2,13 @@ import { create } from "zustand";
 import type { Tab } from "../../lists/tab.ts";
 import type { Station } from "../../stations/station.ts";
 
-/** What was picked stays picked from station to station, where the station has it. */
+/** The selected tab stays from station to station, where the station has it. */
 export const useLower = create<{ picked: string | null; pick: (tab: string) => void }>()((set) => ({
   picked: null,
   pick: (picked) => set({ picked }),
 }));
 
-/** The list shown below the picture of a station; undefined where it has none. */
+/** The list below the picture of a station; undefined where it has none. */
 export const tabOf = ({ tabs }: Station, picked: string | null): Tab | undefined =>
   tabs.find((tab) => tab.id === picked) ?? tabs[0];
 

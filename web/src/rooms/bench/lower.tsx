@@ -17,7 +17,7 @@ function TabName({ name, useCount = none }: Tab) {
   );
 }
 
-/** Below the picture: candidates, what else the station offers, how far the duty may move, and the comparison. */
+/** Below the picture: candidates, other lists of the station, movable values, and the comparison. */
 export function Lower({ station, view }: { station: Station; view: BenchView }) {
   const picked = useLower((s) => s.picked);
   const pick = useLower((s) => s.pick);

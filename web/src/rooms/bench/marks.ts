@@ -22,7 +22,7 @@ export const stationMarks = (bench: OnTheBench): StationMark[] =>
     says: says(bench),
   }));
 
-/** The gravest verdict on each case over all findings of the candidate in hand. */
+/** The gravest verdict on each case over all findings of the selected candidate. */
 export function caseVerdicts(view: BenchView | null): Record<string, Verdict> {
   const gathered: Record<string, Verdict[]> = {};
   for (const finding of view?.selected?.candidate.findings ?? []) {

@@ -8,7 +8,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { dropDraft } from "../../bench/drafts.ts";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 
-/** Removes a tag that has no issued sheet; the server refuses one that has. */
+/** Removes a tag without issued sheets; the server refuses one that has some. */
 export function RemoveDialog({
   tagId,
   number,

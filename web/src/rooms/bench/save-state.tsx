@@ -2,7 +2,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { hour } from "../../parts/dates.ts";
 
-/** Where the edits are: saved, on their way, or kept on this device. */
+/** State of the edits: saved, being saved, or kept on this device. */
 export function SaveStateText({ onStale }: { onStale: () => void }) {
   const save = useBench((s) => s.save);
   switch (save.kind) {

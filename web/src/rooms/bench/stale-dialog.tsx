@@ -7,7 +7,7 @@ import { saveNow } from "../../bench/saving.ts";
 import { hour } from "../../parts/dates.ts";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 
-/** Two people changed the same tag: both versions side by side, and one choice. */
+/** Two users changed the same tag: both versions side by side, and one choice. */
 export function StaleDialog({ current, onClose }: { current: Tag; onClose: () => void }) {
   const content = useBench((s) => s.content!);
   const differences = differencesBetween(content, contentOf(current));

@@ -3,7 +3,7 @@ import { Link, useLocation } from "react-router";
 import { inProject, useProject } from "../../app/project.ts";
 import { useProjects } from "../../app/queries.ts";
 
-/** The first visit opens on a tag of the demonstration: what this is, and how to begin one's own. */
+/** The first visit opens on a demonstration tag: explains it, and how to start a project. */
 export function Welcome() {
   const { state } = useLocation() as { state: { readonly first?: true } | null };
   const { data = [] } = useProjects();

@@ -7,9 +7,9 @@ interface Props {
   readonly pinned: Looked;
   readonly looked: Looked;
   readonly onLook: (looked: Looked) => void;
-  /** What of it is not proved by this yet. */
+  /** Records that are not proved on this basis. */
   readonly unproved: number;
-  /** What of it is not proved yet by what it is compared with. */
+  /** Records that are not proved on the basis of comparison. */
   readonly before: number;
   readonly underWay: readonly Proving[];
   readonly trouble: string | null;
@@ -18,7 +18,7 @@ interface Props {
   readonly onMoveOn: () => void;
 }
 
-/** What is looked at: which catalogue and which house rules, and how much is proved by them. */
+/** The compared catalogue and house rules, and the progress of proofs on them. */
 export function BasisBar(props: Props) {
   const { pinned, looked, onLook, before, underWay, trouble } = props;
   const unproved = props.unproved + before;

@@ -11,7 +11,7 @@ const words: Record<DriftOutcome, string> = {
   same: "same",
 };
 
-/** A row of either list: what it is of, and how far it drifted. */
+/** A row of either list: its record, and its drift. */
 export interface Row {
   readonly id: string;
   readonly name: string;
@@ -26,13 +26,13 @@ interface Props {
   readonly counts: Drift["tags"]["counts"];
   readonly unproved: number;
   readonly rows: readonly Row[];
-  /** What to say where there is nothing to compare. */
+  /** Text where there is nothing to compare. */
   readonly nothing: string;
   readonly picked: string | null;
   readonly onPick: (id: string) => void;
 }
 
-/** Sheets or tags that are not what they were, worst first, under how many there are of each. */
+/** Sheets or tags whose result changed, worst first, below the count of each outcome. */
 export function DriftList({ title, counts, unproved, rows, nothing, picked, onPick }: Props) {
   const total = driftOutcomes.reduce((sum, outcome) => sum + counts[outcome], 0);
   const listed = total - counts.same;

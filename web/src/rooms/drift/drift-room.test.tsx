@@ -134,7 +134,7 @@ const open = async (more: Record<string, unknown> = {}) => {
 };
 
 describe("the drift of a project", () => {
-  it("opens on the newest there is, worst first, with the old beside the new", async () => {
+  it("opens on the newest basis, worst first, with the old beside the new", async () => {
     await open();
     expect(screen.getByLabelText<HTMLSelectElement>("house rules").value).toBe("2");
     expect(screen.getByText("1 verdict changed · 40 same")).toBeTruthy();
@@ -149,7 +149,7 @@ describe("the drift of a project", () => {
     const line = shown.getByText("Actuation").closest("tr")!;
     expect(line.textContent).toBe("Actuationholdsfails");
   });
-  it("has proved what is not, tells how far that is, and gives it up", async () => {
+  it("proves what is missing, shows progress, and can be cancelled", async () => {
     drift = { ...answer, tags: { ...answer.tags, unproved: 48 } };
     const { asked } = await open({
       [`POST ${address}/provings`]: proving(),
@@ -166,10 +166,10 @@ describe("the drift of a project", () => {
     const reads = () => asked.filter((a) => a.address.includes("/drift?")).length;
     const before = reads();
     act(() => Events.send([proving()]));
-    // Each step is told; what became of the tags is not read with each.
+    // Each step is reported; the results of the tags are not read with each.
     for (const done of [13, 14, 15, 12]) act(() => Events.send([proving({ done })]));
     await vi.waitFor(() => expect(reads()).toBe(before + 1));
-    // One of another basis is nobody's business here.
+    // A proving on another basis does not matter here.
     act(() => Events.send([proving(), proving({ ...basis(9), done: 40 })]));
     expect((await screen.findByText(/proved 12 of 48/)).textContent).toMatch(/about 10 s left/);
     fireEvent.click(screen.getByText("cancel"));
@@ -177,7 +177,7 @@ describe("the drift of a project", () => {
     act(() => Events.send([proving({ state: "failed", done: 40 })]));
     expect((await screen.findByRole("alert")).textContent).toMatch(/^8 could not be proved/);
   });
-  it("has what it is compared with proved as well", async () => {
+  it("proves the basis of comparison as well", async () => {
     drift = { ...answer, tags: { ...answer.tags, unproved: 48, before: 48 } };
     const { asked } = await open({ [`POST ${address}/provings`]: proving() });
     fireEvent.click(screen.getByText("Prove 96 by both"));
@@ -189,7 +189,7 @@ describe("the drift of a project", () => {
       }),
     );
   });
-  it("moves the project by decision, with a reason, and says when somebody was faster", async () => {
+  it("changes the project's basis by decision, with a reason, and reports when somebody was faster", async () => {
     const { asked } = await open({
       [`PUT ${address}/basis`]: problem(409, "Project Tarn Ness was changed."),
     });
@@ -206,7 +206,7 @@ describe("the drift of a project", () => {
       version: 1,
     });
   });
-  it("keeps why a change may stand", async () => {
+  it("stores why a change may stay", async () => {
     const { asked } = await open({
       [`POST /api/sheets/${sheet.id}/drift`]: new Response(null, { status: 204 }),
     });
@@ -223,7 +223,7 @@ describe("the drift of a project", () => {
       }),
     );
   });
-  it("says where nothing can be compared or nothing drifted", async () => {
+  it("reports where nothing can be compared or nothing drifted", async () => {
     const empty = { counts: none, unproved: 0, before: 0, rows: [] };
     drift = { ...answer, from: null, sheets: empty, tags: empty };
     await open();
@@ -231,7 +231,7 @@ describe("the drift of a project", () => {
     expect(screen.getByText(/^Nothing to compare/)).toBeTruthy();
     expect(screen.getByText("Nothing has drifted")).toBeTruthy();
   });
-  it("says why it cannot be read", async () => {
+  it("shows why it cannot be read", async () => {
     answering({
       ...answers,
       "GET /api/catalogue/versions": problem(503, "The database cannot be reached."),

@@ -34,7 +34,7 @@ const sheetRow = (s: DriftedSheet): Row => ({
       .join(", "),
 });
 
-/** The stations that turned; what holds the tag back where none did. */
+/** Stations whose verdict changed; the limiting finding where none did. */
 function turnedStations({ was, now }: DriftedTag, units: Reading): string {
   const verdictAt = (summary: TagSummary, id: RuleStation) =>
     (id === "duty" ? summary.duty : summary.stations?.[id]) ?? "not asked";
@@ -44,17 +44,17 @@ function turnedStations({ was, now }: DriftedTag, units: Reading): string {
     : sentenceOf(now, units).text;
 }
 
-/** What turns, in words, for whoever decides. */
+/** Changes in words, for the decision. */
 function turns({ sheets, tags }: Drift): string {
   const countsText = (counts: Drift["tags"]["counts"]) =>
     `${counts["verdict changed"]} with changed verdict, ${counts["cannot be proved"]} no longer provable, ${counts["figures moved"]} with changed figures`;
   return `Tags: ${countsText(tags.counts)}. Sheets: ${countsText(sheets.counts)}.`;
 }
 
-/** How far issued sheets and the list drift by another catalogue, other house rules or another engine, worst first. */
+/** Drift of issued sheets and of the list on another catalogue, other house rules or another engine, worst first. */
 export function DriftRoom() {
   const project = useProject();
-  // Another project is looked at anew.
+  // Another project starts afresh.
   return project ? <DriftOf key={project.id} project={project} /> : <Notice title="Comparing …" />;
 }
 
@@ -63,7 +63,7 @@ function DriftOf({ project }: { project: Project }) {
   const catalogues = useCatalogueVersions();
   const rules = useHouseRuleVersions();
   const [chosen, setChosen] = useState<Looked | null>(null);
-  // What came with a project is read by it, and is not what the house goes by.
+  // A revision imported with a project is used by that project only.
   const catalogue = catalogues.data?.find(({ broughtIn }) => !broughtIn);
   const house = rules.data?.find(({ broughtIn }) => !broughtIn);
   const newest =

@@ -9,12 +9,12 @@ import type { Looked } from "./use-drift.ts";
 interface Props {
   readonly project: Project;
   readonly to: Looked;
-  /** What turns with it, in words. */
+  /** Changes that come with it, in words. */
   readonly turns: string;
   readonly onClose: () => void;
 }
 
-/** The decision to prove a project by another catalogue or other house rules from now on. */
+/** The decision to prove a project on another catalogue or other house rules from now on. */
 export function MoveOn({ project, to, turns, onClose }: Props) {
   const [reason, setReason] = useState("");
   const [failure, setFailure] = useState<string | null>(null);

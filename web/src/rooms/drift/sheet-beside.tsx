@@ -27,7 +27,7 @@ function FindingText({ finding, units }: { finding: FindingDescription | null; u
   );
 }
 
-/** What somebody says who has seen it and lets it stand. */
+/** Text of a user who acknowledges the change. */
 function Acknowledge({ sheet, looked }: { sheet: DriftedSheet; looked: Looked }) {
   const [reason, setReason] = useState("");
   const [failure, setFailure] = useState<string | null>(null);
@@ -80,7 +80,7 @@ function Acknowledge({ sheet, looked }: { sheet: DriftedSheet; looked: Looked })
   );
 }
 
-/** An issued sheet beside what it would say today. */
+/** An issued sheet beside its present result. */
 export function SheetBeside({ sheet, looked }: { sheet: DriftedSheet; looked: Looked }) {
   const address = useAddress();
   const units = useUnits();

@@ -21,7 +21,7 @@ const pinnedTo = ({ catalogueRevision, houseRuleVersion }: Looked): Looked => ({
 
 const whats: readonly ProvingWhat[] = ["sheets", "list"];
 
-/** What became of a project by a basis: read anew as more of it is proved, and proved when asked. */
+/** Results of a project on a basis: read again as more records are proved, and proved on request. */
 export function useDrift(project: string, looked: Looked | null) {
   const query = looked && {
     catalogueRevision: String(looked.catalogueRevision),
@@ -61,7 +61,7 @@ export function useDrift(project: string, looked: Looked | null) {
         Promise.all(
           [
             ...whats.map((what) => ({ what, ...looked })),
-            // What it is compared with has to be known as well.
+            // The basis of comparison must be proved as well.
             ...(from && drift.data!.tags.before > 0 ? [{ what: "list" as const, ...pinnedTo(from) }] : []),
           ].map((body) => call("askProving", { parameters: { id: project }, body })),
         ),

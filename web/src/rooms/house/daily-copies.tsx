@@ -4,7 +4,7 @@ import { call } from "../../app/api.ts";
 import { queryClient, useKeeping } from "../../app/queries.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 
-/** How many daily copies of the database are kept: no house rule, since no proof hangs on it. */
+/** Number of daily copies of the database: not a house rule, because no proof depends on it. */
 export function DailyCopies() {
   const keeping = useKeeping();
   const [typed, setTyped] = useState<string | null>(null);

@@ -9,7 +9,7 @@ import { useProject } from "../../app/project.ts";
 import { useTagRows } from "../../app/queries.ts";
 import { useProver } from "../../bench/proof.ts";
 
-/** A tag whose verdict, number of valves that stand, or first valve a change would turn. */
+/** A tag whose verdict, number of suitable valves or first valve a change would alter. */
 export interface Flip {
   readonly id: string;
   readonly number: string;
@@ -18,7 +18,7 @@ export interface Flip {
   readonly to: Verdict;
   readonly standing: readonly [was: number, now: number];
   readonly because: string | null;
-  /** The valve that would come first instead; null where the same one does. */
+  /** The new first valve; null where it stays the same. */
   readonly instead: string | null;
 }
 
@@ -27,7 +27,7 @@ export interface Flips {
   readonly done: number;
   readonly total: number;
   readonly trouble: string | null;
-  /** How many tags there are besides, which are not tried here. */
+  /** Number of other tags, which are not tried here. */
   readonly beyond: number;
 }
 
@@ -36,7 +36,7 @@ const chunk = 100;
 /** A draft is tried on so many in the browser; a long list is proved by the workers before its project is moved. */
 const maximumFlips = 500;
 
-/** Proves every tag under the rules in force and under the ones being written, before anything is saved. */
+/** Proves every tag with the rules in force and with the edited ones, before anything is saved. */
 export function useFlips(draft: HouseRules | null): Flips {
   const { prover, failure } = useProver();
   const project = useProject();
@@ -53,7 +53,7 @@ export function useFlips(draft: HouseRules | null): Flips {
     const tags = rows.data.slice(0, maximumFlips);
     const beyond = rows.data.length - tags.length;
     const judge = async () => {
-      // Rules are typed digit by digit: the next one should find nobody at work on the last.
+      // Rules are typed digit by digit: work on the last digit must have ended.
       await new Promise((resolve) => setTimeout(resolve, 350));
       setState({ ...none, total: tags.length, beyond });
       for (let from = 0; from < tags.length; from += chunk) {

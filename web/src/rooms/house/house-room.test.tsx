@@ -38,22 +38,22 @@ describe("the house rules", () => {
     expect(screen.getByText(/Nothing is saved yet/)).toBeTruthy();
     expect(screen.queryByText(/^Put version/)).toBeNull();
   });
-  it("show what a change would turn, and in what, before it is saved", async () => {
+  it("show the effect of a change before it is saved", async () => {
     await open();
     set("Pressure margin", "30");
     await screen.findByText(/\d of 3 tags change\./);
     const [compressor] = turned().filter((t) => t.startsWith("XV-3052") || t.startsWith("XV-3017"));
     expect(compressor).toMatch(/Body rating|first candidate then: /);
-    // Nothing stands on it under either: it does not turn.
+    // No candidate is suitable under either, so nothing changes.
     expect(turned().some((t) => t.startsWith("XV-4020"))).toBe(false);
     expect(asked.some((a) => a.method === "POST" && a.address === "/api/house-rules")).toBe(false);
   });
-  it("say so where a change turns nothing", async () => {
+  it("report a change without effect", async () => {
     await open();
     set("Largest threaded end", "40");
     expect(await screen.findByText(/No verdict changes: 3 tags proved with both\./)).toBeTruthy();
   });
-  it("say how many daily copies are kept, and change it or say what is wrong", async () => {
+  it("show the number of daily copies, and change it or report the fault", async () => {
     await open({ "PUT /api/keeping": { copies: 30, version: 2 } });
     set("Copies kept", "400");
     expect(screen.getByRole("alert").textContent).toBe("At most 366 daily copies can be kept.");
@@ -64,13 +64,13 @@ describe("the house rules", () => {
     expect(asked.find((a) => a.method === "PUT")!.body).toEqual({ copies: 30, version: 1 });
     expect(screen.getByLabelText<HTMLInputElement>("Copies kept").value).toBe("30");
   });
-  it("say when somebody else changed the number of copies", async () => {
+  it("report when somebody else changed the number of copies", async () => {
     await open({ "PUT /api/keeping": problem(409, "Somebody changed it since you looked.") });
     set("Copies kept", "30");
     fireEvent.submit(act("Number of copies").form!);
     expect((await screen.findByRole("alert")).textContent).toBe("Somebody changed it since you looked.");
   });
-  it("are put in force whole, with a reason, on the version they were read at", async () => {
+  it("are put in force as a whole, with a reason, on the version they were read at", async () => {
     await open({ "POST /api/house-rules": { ...demoHouse, version: 2 } });
     set("Service factor", "1,3");
     set("Differential for sizing", "rated");
@@ -92,7 +92,7 @@ describe("the house rules", () => {
     set("Reason for the change", "because");
     expect(act(/^Put version/).disabled).toBe(true);
   });
-  it("are left as they were, all at once", async () => {
+  it("are restored, all at once", async () => {
     await open();
     set("Service factor", "1.3");
     set("Pressure margin", "20");
@@ -100,7 +100,7 @@ describe("the house rules", () => {
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.2");
     expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("10");
   });
-  it("keep the change when somebody else was faster, and say so", async () => {
+  it("keep the change when somebody else was faster, and report it", async () => {
     await open({ "POST /api/house-rules": problem(409, "Version 2 was put in force meanwhile.") });
     set("Service factor", "1.3");
     set("Reason for the change", "because");
@@ -108,7 +108,7 @@ describe("the house rules", () => {
     expect(await screen.findByText("Version 2 was put in force meanwhile.")).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.3");
   });
-  it("stand in groups, and are found by name, reason and unit", async () => {
+  it("are grouped, and found by name, reason and unit", async () => {
     await open();
     const headings = () => screen.getAllByRole("heading", { level: 2 }).map((h) => h.textContent);
     for (const { name, ids } of houseRuleGroups) expect(headings()).toContain(`${name} ${ids.length}`);
@@ -118,7 +118,7 @@ describe("the house rules", () => {
     fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "no such word" } });
     expect(screen.getByText('No house rule matches "no such word".')).toBeTruthy();
   });
-  it("are shown alone where they differ from the default, a change not saved yet among them", async () => {
+  it("are shown alone where they differ from the default, an unsaved change among them", async () => {
     await open();
     fireEvent.click(screen.getByLabelText("changed from default only"));
     expect(screen.getByText("Every house rule has its default value.")).toBeTruthy();
@@ -128,7 +128,7 @@ describe("the house rules", () => {
     expect(screen.getByLabelText("Service factor")).toBeTruthy();
     expect(document.querySelectorAll('section[aria-label="Rules"] li')).toHaveLength(1);
   });
-  it("say why they cannot be read", async () => {
+  it("show why they cannot be read", async () => {
     answering({ ...answers, "/api/house-rules": problem(503, "The database cannot be reached.") });
     inTheShell(<HouseRoom />);
     expect(await screen.findByText("The database cannot be reached.")).toBeTruthy();

@@ -13,7 +13,7 @@ import { RuleRow } from "./rule-row.tsx";
 import { ruleIds, useEdits } from "./use-edits.ts";
 import { Versions } from "./versions.tsx";
 
-/** Each number and school of the house: default, range, reason, versions, and what a change would turn. */
+/** Every house rule: default, range, reason, versions, and the effect of a change. */
 export function HouseRoom() {
   const house = useNewestHouseRules();
   const project = useProject();

@@ -34,13 +34,13 @@ describe("a house rule", () => {
     expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("10");
     expect(document.querySelector("li")!.textContent).toMatch(/0 … 50 %; default 10/);
   });
-  it("says what is wrong with what was typed, and keeps it", () => {
+  it("reports the fault in a typed value, and keeps it", () => {
     row("pressureMargin", "60");
     expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("60");
     expect(screen.getByRole("alert").textContent).toMatch(/From 0 to 50 %/);
     expect(document.querySelector("li")!.textContent).toContain("in force 10");
   });
-  it("offers its schools", () => {
+  it("offers its options", () => {
     const change = row("sizingBasis");
     const pick = screen.getByLabelText<HTMLSelectElement>("Differential for sizing");
     expect([...pick.options].map((o) => o.value)).toEqual(["actual", "rated"]);
@@ -86,14 +86,14 @@ describe("versions of the house rules", () => {
     expect(screen.getByText("Pressure margin").nextSibling!.textContent).toBe("10 → 15");
     expect(screen.queryByText("Service factor")).toBeNull();
   });
-  it("differ from any other that is picked", async () => {
+  it("differ from any other that is selected", async () => {
     drawn();
     await open(3);
     fireEvent.change(screen.getByLabelText(/^against/), { target: { value: "1" } });
     expect(screen.getByText("Service factor").nextSibling!.textContent).toBe("1.2 → 1.3");
     expect(screen.getByText("Pressure margin")).toBeTruthy();
   });
-  it("can be taken up again, but for the one in force", async () => {
+  it("can be taken up again, except the one in force", async () => {
     const takeUp = drawn();
     await open(3);
     expect(screen.queryByText("use these values again")).toBeNull();
@@ -101,7 +101,7 @@ describe("versions of the house rules", () => {
     fireEvent.click(screen.getByText("use these values again"));
     expect(takeUp).toHaveBeenCalledWith(list[2]);
   });
-  it("say who put them in force, and what failed when they cannot be read", async () => {
+  it("show who put them in force, and what failed when they cannot be read", async () => {
     drawn();
     await open(2);
     expect(screen.getByText(/put in force by engineer/)).toBeTruthy();

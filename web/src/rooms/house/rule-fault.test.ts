@@ -11,7 +11,7 @@ describe("a house rule as typed", () => {
     ["-1", /From 0 to 50/],
     ["50.1", /From 0 to 50 %/],
   ])("refuses %j", (text, reason) => expect(ruleFault("pressureMargin", text)).toMatch(reason));
-  it("takes only the schools there are", () => {
+  it("takes only its options", () => {
     expect(ruleFault("sizingBasis", "rated")).toBeUndefined();
     expect(ruleFault("sizingBasis", "guessed")).toMatch(/one of the options/);
   });

@@ -1,6 +1,6 @@
 import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/basis/house";
 
-/** What is wrong with a rule as typed; nothing where it may stand. */
+/** Fault in a rule as typed; nothing where it is valid. */
 export function ruleFault(id: HouseRuleId, text: string): string | undefined {
   const rule = houseRuleDefinitions[id];
   if (rule.kind === "choice")

@@ -14,14 +14,14 @@ interface Props {
   children: (id: HouseRuleId) => ReactNode;
 }
 
-/** Every word somebody may look for a rule by. */
+/** All words by which a rule can be found. */
 const wordsOf = (id: HouseRuleId, group: string) => {
   const { label, reason, ...rule } = houseRuleDefinitions[id];
   const more = rule.kind === "number" ? rule.unit : rule.options.join(" ");
   return `${id} ${label} ${reason} ${more} ${group}`.toLowerCase();
 };
 
-/** The rules by what they are about, those looked for. */
+/** The rules by subject, filtered by the search. */
 export function RuleList({ wanted, differing, draft, children }: Props) {
   const sought = wanted.trim().toLowerCase();
   const groups = houseRuleGroups

@@ -5,13 +5,13 @@ interface Props {
   id: HouseRuleId;
   value: HouseRules[HouseRuleId];
   inForce: HouseRules[HouseRuleId];
-  /** As typed, while it is no figure or out of range. */
+  /** As typed, while it is not a number or out of range. */
   typed: string | undefined;
   fault: string | undefined;
   onChange: (text: string) => void;
 }
 
-/** One number or school: what it is, why, its range and default, and what it is now. */
+/** One rule: name, reason, range, default and present value. */
 export function RuleRow({ id, value, inForce, typed, fault, onChange }: Props) {
   const rule = houseRuleDefinitions[id];
   const changed = typed !== undefined || value !== inForce;

@@ -17,7 +17,7 @@ interface Props {
 const common = lineListFields.filter(({ kind }) => kind === null);
 const ofKinds = lineListFields.filter(({ kind }) => kind !== null);
 
-/** Where each column of a list goes and in what unit, how sure that is, and the first rows below. */
+/** Place and unit of each column, with confidence, and its first rows. */
 export function Columns({ head, plan, onRemap }: Props) {
   const unsure = plan.filter(isUnsure).length;
   return (

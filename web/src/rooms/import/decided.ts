@@ -1,7 +1,7 @@
 import type { ColumnPlan, Decisions, Pair } from "@proven-seat/core/duty/line-list";
 import { useState } from "react";
 
-/** All a person has said of the list so far. */
+/** All decisions of the user on the list. */
 export interface Said {
   readonly plan: readonly ColumnPlan[];
   readonly decisions: Decisions;
@@ -9,7 +9,7 @@ export interface Said {
 
 const mostSteps = 200;
 
-/** What was said, with every step back and forth. */
+/** The decisions, with undo and redo. */
 export function useSaid() {
   const [steps, setSteps] = useState<{ at: number; list: readonly Said[] }>({ at: -1, list: [] });
   const said = steps.list[steps.at] ?? null;

@@ -1,6 +1,6 @@
 const mostBytes = 20 * 1024 * 1024;
 
-/** The bytes of a file that may be a list, or a failure that says what to do. */
+/** The bytes of a file that may be a list, or an error with what to do. */
 export async function bytesOf(file: File): Promise<Uint8Array<ArrayBuffer>> {
   if (file.size > mostBytes)
     throw new Error(

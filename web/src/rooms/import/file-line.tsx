@@ -43,7 +43,7 @@ export function PickFile({ onFile }: { onFile: (file: File) => void }) {
 
 const few = (rows: readonly number[]) => `${rows.slice(0, 8).join(", ")}${rows.length > 8 ? " …" : ""}`;
 
-/** What was found in the file, and what was passed over. */
+/** Content of the file, and what was skipped. */
 export function FileLine({ list }: { list: ListInWork }) {
   const { loaded, view } = list;
   if (!loaded) return null;

@@ -9,7 +9,7 @@ interface Props {
   onAccept: (keys: readonly string[]) => void;
 }
 
-/** What words in the list would change, offered; and what was taken for granted, to be looked at and undone. */
+/** Changes that words in the list suggest, and assumptions to check and undo. */
 export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
   const acceptedSet = new Set(accepted);
   const open = view.suggestions.filter(

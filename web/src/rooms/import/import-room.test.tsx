@@ -44,8 +44,8 @@ afterEach(() => {
 const bad = "Valve Tag;Size;Fail;Notes\nXV-1;DN 50;springy;sand\nXV-2;DN 55;FC;\nXV-3;DN 80;springy;\n";
 const done = { added: 3, updated: 0, unchanged: 0, removed: 0 };
 
-describe("a list in the room", () => {
-  it("says what it understands, and stores what is whole", async () => {
+describe("a list in the import room", () => {
+  it("shows what it understands, and stores complete tags", async () => {
     open({ "/imports": done, "/list-memories": null });
     pick('Valve Tag,Size,Fail\nXV-1,2",FC\nXV-2,3",FO\n');
     fireEvent.click(await screen.findByText("Store 2 tags"));
@@ -60,9 +60,9 @@ describe("a list in the room", () => {
       ).toBe(true),
     );
   });
-  it("is read as it was before only where it is as wide as it was before", async () => {
+  it("is read as before only with the same number of columns", async () => {
     const text = "Valve Tag,Size\nXV-1,50\n";
-    /** What was remembered is asked for only once the project is known. */
+    /** Remembered decisions are read only once the project is known. */
     const withProject = () =>
       vi.waitFor(() => expect(asked.some((a) => a.address.endsWith("/tags"))).toBe(true));
     open();
@@ -81,13 +81,13 @@ describe("a list in the room", () => {
       pick(text);
       if (remembered) await screen.findByText(/read like earlier lists with these headings/);
       else {
-        // What was said of three columns says nothing about two columns.
+        // Decisions on three columns do not apply to two columns.
         await screen.findByText("Store 1 tag");
         expect(screen.queryByText(/read like earlier lists with these headings/)).toBeNull();
       }
     }
   });
-  it("mends a value for all rows that have it, and a cell where it stands", async () => {
+  it("corrects a value in all its rows, and a cell in place", async () => {
     open({ "/imports": done });
     pick(bad);
     await screen.findByText("2 values are not understood");
@@ -107,7 +107,7 @@ describe("a list in the room", () => {
       ]),
     );
   });
-  it("removes what a revised list has no more where somebody says so, and nothing that has a sheet", async () => {
+  it("removes tags missing from a revised list on request, and none with a sheet", async () => {
     const [first, second, third] = rows;
     const more = {
       ...answers,
@@ -126,7 +126,7 @@ describe("a list in the room", () => {
     fireEvent.click(screen.getByText("Store 1 tag, remove 1"));
     await vi.waitFor(() => expect(imported()!.gone).toEqual([{ id: second!.id, version: second!.version }]));
   });
-  it("takes every step back and forth", async () => {
+  it("undoes and redoes every step", async () => {
     open();
     pick(bad);
     const cell = await screen.findByLabelText("Size, row 3");
@@ -138,7 +138,7 @@ describe("a list in the room", () => {
     fireEvent.click(screen.getByText("redo"));
     await vi.waitFor(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
   });
-  it("copies a cell down to the faults below it, and leaves a row out", async () => {
+  it("copies a cell down to the faults below it, and excludes a row", async () => {
     open({ "/imports": done });
     pick(bad);
     const cell = await screen.findByLabelText("Fail, row 2");
@@ -155,14 +155,14 @@ describe("a list in the room", () => {
       ]),
     );
   });
-  it("stores what is whole and lets the rest wait, together", async () => {
+  it("stores complete tags and lets the rest wait, together", async () => {
     open({ "/imports": done });
     pick(`${bad}XV-4;DN 80;FC;\n`);
     fireEvent.click(await screen.findByText("Store 1 tag, 3 rows later"));
     await vi.waitFor(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-4"]));
     expect(imported()!.later!.content.rows.map(({ row }) => row)).toEqual([2, 3, 4]);
   });
-  it("shows tags that stand twice side by side, and joins, takes or renames them", async () => {
+  it("shows duplicate tags side by side, and joins, takes or renames them", async () => {
     open();
     pick("Tag,DN,Fail\nXV-1,50,FC\nXV-1,80,FC\n");
     const twice = await screen.findByRole("region", { name: "Duplicate tags" });
@@ -171,7 +171,7 @@ describe("a list in the room", () => {
     fireEvent.submit(within(twice).getByText("rename").closest("form")!);
     await screen.findByText("Store 2 tags");
   });
-  it("offers what words would change, and does none of it by itself", async () => {
+  it("suggests changes from words, and makes none by itself", async () => {
     open({ "/imports": done });
     pick("Tag,DN,Notes\nXV-1,50,steamed out\n");
     await screen.findByText("Store 1 tag");
@@ -182,7 +182,7 @@ describe("a list in the room", () => {
       expect(imported()!.tags[0]).toMatchObject({ duty: { cases: [{ kind: "steam-out" }] } }),
     );
   });
-  it("shows what it would change in the project, and changes what is accepted", async () => {
+  it("shows its changes in the project, and makes the accepted ones", async () => {
     open({ "/imports": done });
     pick("Tag,Service,Strokes a year\nXV-3052,Something else,77\nXV-NEW,New one,\n");
     await screen.findByText(/1 new, 1 changed, 0 unchanged, 2 in the project/);
@@ -191,7 +191,7 @@ describe("a list in the room", () => {
     await screen.findByText("Store 1 tag");
     const compared = () => asked.filter(({ address }) => address.endsWith("/duties")).length;
     const before = compared();
-    // The project's tags come again, as after a save elsewhere: what was declined stays so.
+    // The project's tags are read again, as after a save elsewhere: declined changes stay declined.
     queryClient.setQueriesData(
       { queryKey: ["tags"] },
       (now: unknown) =>
@@ -202,12 +202,12 @@ describe("a list in the room", () => {
     fireEvent.click(await screen.findByText("Store 1 tag"));
     await vi.waitFor(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-NEW"]));
   });
-  it("that is no list says why, and what to do", async () => {
+  it("that is no list shows why, and what to do", async () => {
     open();
     pick("");
     expect((await screen.findByRole("alert")).textContent).toMatch(/list.csv: The file is empty/);
   });
-  it("keeps everything when it cannot be stored, and says why", async () => {
+  it("keeps everything when it cannot be stored, and shows why", async () => {
     open({ "/imports": problem(409, "XV-1 is already in the project.") });
     pick("Tag,DN\nXV-1,50\n");
     fireEvent.click(await screen.findByText("Store 1 tag"));

@@ -22,7 +22,7 @@ interface CellProps {
   onLeaveOut: () => void;
 }
 
-/** A cell that can be mended where it stands: Enter takes it, Ctrl+D copies it down, Ctrl+Delete leaves the row out. */
+/** A cell that can be corrected in place: Enter takes it, Ctrl+D copies it down, Ctrl+Delete excludes the row. */
 function MendCell({ row, column, text, reasons, onCommit, onFillDown, onLeaveOut }: CellProps) {
   const [draft, setDraft] = useState(text);
   useEffect(() => setDraft(text), [text]);
@@ -64,7 +64,7 @@ function MendCell({ row, column, text, reasons, onCommit, onFillDown, onLeaveOut
   );
 }
 
-/** Rows with faults, mended beside what is wrong with them. */
+/** Rows with faults, corrected beside their fault. */
 export function MendGrid({ view, plan, typed, onMend, onLeaveOut }: Props) {
   const pairs = new Set(view.pairs.flatMap(({ rows }) => rows.slice(1)));
   const byRow = new Map<number, LineListFault[]>();

@@ -31,7 +31,7 @@ function Rename({ number, onRename }: { number: string; onRename: (number: strin
   );
 }
 
-/** Rows of one tag that do not agree, side by side where they differ. */
+/** Contradicting rows of one tag, side by side where they differ. */
 export function Pairs({ view, plan, onDecide }: Props) {
   const pairs = view.pairs.filter(({ rows }) => rows.every((row) => view.cells[row])).slice(0, 50);
   if (pairs.length === 0) return null;

@@ -13,7 +13,7 @@ interface Props {
 
 const shown = 200;
 
-/** What a revised list changes in tags that are there already, field by field. */
+/** Changes of a revised list in existing tags, field by field. */
 export function Revision({ comparison, gone, removed, onRemove, accepted, onAccept }: Props) {
   if (comparison.changed.length === 0 && comparison.same === 0) return null;
   const removable = gone.filter(({ sheet }) => sheet === null).map(({ id }) => id);

@@ -10,7 +10,7 @@ interface Props {
   onStore: (later: boolean) => void;
 }
 
-/** The store button with what it will do, the state of the list, undo and redo. */
+/** The store button with its effect, the state of the list, undo and redo. */
 export function StoreBar({ list, revision: { toStore, removed }, working, onStore }: Props) {
   const { view, comparison, reading, saying } = list;
   const { said } = saying;

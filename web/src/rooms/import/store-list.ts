@@ -9,13 +9,13 @@ interface Storing {
   readonly list: ListInWork;
   /** Keys of tags that are there already and take the list's changes. */
   readonly accepted: ReadonlySet<string>;
-  /** Tags the list has no more and that are removed. */
+  /** Tags that are no longer in the list and are removed. */
   readonly removed: readonly Pick<TagRow, "id" | "version">[];
   /** Whether rows with faults wait as a draft. */
   readonly later: boolean;
 }
 
-/** Stores what is whole and keeps what is to wait: all of it at once or nothing. */
+/** Stores complete tags and keeps waiting rows, all at once or nothing. */
 export async function storeList({ project, list, accepted, removed, later }: Storing): Promise<ImportResult> {
   const { loaded, view, saying, api } = list;
   const { plan, decisions } = saying.said!;

@@ -52,7 +52,7 @@ function ReadAs({ unknownValue, onMend }: { unknownValue: UnknownValue; onMend: 
   );
 }
 
-/** Values nobody understands, once for all the rows that have them. */
+/** Values that are not understood, once for all their rows. */
 export function UnknownValues({
   list,
   onMend,

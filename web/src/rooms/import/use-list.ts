@@ -37,7 +37,7 @@ async function compareWith(
   );
 }
 
-/** A list in work: its file, what was said of it, what is understood of it, and how it stands to the project. */
+/** A list being imported: file, decisions, reading, and comparison with the project. */
 export function useList(openProject: Project | undefined) {
   const project = openProject?.id;
   const defaults = openProject?.defaults ?? noDefaults;

@@ -15,11 +15,11 @@ export interface Loaded {
   readonly head: ListHead;
   /** The draft its rows waited in. */
   readonly draft: string | null;
-  /** What was said of lists with the same headings was taken over. */
+  /** Decisions on lists with the same headings were applied. */
   readonly remembered: boolean;
 }
 
-/** What was said before of lists with the same headings; nothing where nobody has. */
+/** Earlier decisions on lists with the same headings; nothing where there are none. */
 async function memoryOf(project: string, shape: string): Promise<ListMemory | null> {
   // A list can be read without it.
   return call("listMemory", { parameters: { id: project, shape } }).catch(() => null);

@@ -32,11 +32,11 @@ const show = (rows: JobRow[]) =>
 afterEach(cleanup);
 
 describe("jobs as a list", () => {
-  it("says where there are none", () => {
+  it("reports where there are none", () => {
     show([]);
     expect(screen.getByText("No job in progress.")).toBeTruthy();
   });
-  it("leads each to its own page, and says how far it is", () => {
+  it("lead to their own pages, with their progress", () => {
     show([row(1), row(2, { kind: "find a leak", steps: 0 }), row(3, { deviations: 2 })]);
     const links = screen.getAllByRole("link").map((link) => link.getAttribute("href"));
     expect(links).toEqual([
@@ -48,7 +48,7 @@ describe("jobs as a list", () => {
     expect(screen.getByText("trace in progress")).toBeTruthy();
     expect(screen.getByText("2")).toBeTruthy();
   });
-  it("draws more than a hundred only when somebody asks", () => {
+  it("draw more than a hundred only on request", () => {
     show(Array.from({ length: 300 }, (_, i) => row(i)));
     expect(screen.getAllByRole("row")).toHaveLength(101);
     fireEvent.click(screen.getByRole("button", { name: "Show all 300" }));

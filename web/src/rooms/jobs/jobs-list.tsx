@@ -22,10 +22,10 @@ function Progress({ job }: { job: JobRow }) {
   );
 }
 
-/** Rows that are drawn before somebody asks for all. */
+/** Rows drawn before the user asks for all. */
 const mostAtOnce = 100;
 
-/** As wide in both lists. */
+/** The same width in both lists. */
 const columns = [
   ["tag", "w-28"],
   ["work", "w-32"],

@@ -11,10 +11,10 @@ import { Scroll } from "../../parts/scroll.tsx";
 import { JobsList } from "./jobs-list.tsx";
 import { OnThisDevice } from "./on-this-device.tsx";
 
-/** How often the list is read again while somebody looks. */
+/** Interval for reading the list again while it is shown. */
 const everyMs = 10_000;
 
-/** Jobs on the valves of a project: what is under way, and what was done. */
+/** Jobs on the valves of a project: in progress and finished. */
 export function JobsRoom() {
   const project = useProjectId();
   const opens = useOfflineRoom();

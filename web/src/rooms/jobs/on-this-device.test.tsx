@@ -37,11 +37,11 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-describe("what waits on this device", () => {
-  it("is nothing where all is handed in", () => {
+describe("entries waiting on this device", () => {
+  it("are hidden where all are sent", () => {
     expect(show().container.textContent).toBe("");
   });
-  it("leads to its job, and is no one's to give up while no server refused it", () => {
+  it("lead to their job, and cannot be discarded while no server refused them", () => {
     vi.stubGlobal("fetch", vi.fn().mockRejectedValue(new TypeError("away")));
     const job = begin("t");
     show();
@@ -50,7 +50,7 @@ describe("what waits on this device", () => {
     );
     expect(screen.queryByRole("button", { name: "discard" })).toBeNull();
   });
-  it("is given up only when asked twice, with its pictures, and without touching another job", async () => {
+  it("are discarded only after a confirmation, with their pictures, and without touching another job", async () => {
     answering(404, "There is no such tag.");
     const [job, other] = [begin("gone"), begin("t")];
     await set("picture p", new Blob(["x"]));

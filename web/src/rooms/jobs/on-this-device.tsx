@@ -8,7 +8,7 @@ import { handInAll } from "../shop/job/hand-in.ts";
 import { dropPicture } from "../shop/job/pictures.ts";
 import { addressOfJob } from "./job-address.ts";
 
-/** Gives up what no server takes, and its pictures with it. */
+/** Discards events that the server refuses, with their pictures. */
 async function giveUp(id: string, { waiting }: Held): Promise<void> {
   useDevice.getState().giveUp(id);
   for (const { said } of waiting) if (said.kind === "picture") await dropPicture(said.picture);
@@ -52,7 +52,7 @@ function Waiting({ id, held }: { id: string; held: Held }) {
   );
 }
 
-/** What waits on this device, of whatever job: handed in when there is a connection. */
+/** Events waiting on this device, of any job: sent when there is a connection. */
 export function OnThisDevice() {
   const jobs = useDevice((s) => s.jobs);
   const waiting = Object.entries(jobs).filter(([, held]) => held.waiting.length > 0);

@@ -5,7 +5,7 @@ import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { startListWork } from "../../workers/list-work.ts";
 import { selectionsSheet } from "./selections.ts";
 
-/** Saves what is chosen for each tag and what is found of it as a workbook. */
+/** Saves the selection of each tag with its result as a workbook. */
 export async function exportSelections(
   rows: readonly TagRow[],
   summaryOf: (row: TagRow) => TagSummary | null,

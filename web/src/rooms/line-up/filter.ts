@@ -3,7 +3,7 @@ import type { TagMarks } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { markedStations } from "../../stations/index.ts";
 
-/** What the line-up shows of all tags. */
+/** Filters of the line-up. */
 export interface Filter {
   readonly text: string;
   readonly verdict: Verdict | "";
@@ -13,7 +13,7 @@ export interface Filter {
 
 export const everything: Filter = { text: "", verdict: "", station: "" };
 
-/** Whether a tag is shown; one that is not proved yet has no verdict to be shown for. */
+/** Whether a tag is shown; one without a proof has no verdict to match. */
 export function fits(row: TagRow, marks: TagMarks | null, { text, verdict, station }: Filter): boolean {
   const wanted = text.trim().toLowerCase();
   if (

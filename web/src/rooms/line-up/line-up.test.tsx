@@ -31,7 +31,7 @@ function Switch({ to }: { to: string }) {
 
 // Its rows are virtual, and drawn in the browser tests: nothing has a height here.
 describe("the line-up", () => {
-  it("counts its tags, and those that fit the filter", async () => {
+  it("counts its tags, and those that match the filter", async () => {
     open();
     expect(await screen.findByText("4 tags")).toBeTruthy();
     fireEvent.change(screen.getByPlaceholderText(/search tag/), { target: { value: "3052" } });
@@ -49,7 +49,7 @@ describe("the line-up", () => {
     fireEvent.click(screen.getByText("Show all"));
     expect(await screen.findByText("4 tags")).toBeTruthy();
   });
-  it("shows no mark of a duty that was changed since", async () => {
+  it("shows no mark of a duty that changed since", async () => {
     const moved = (answers["/tags"] as { number: string; version: number }[]).map((row) =>
       row.number === "XV-4020" ? { ...row, version: row.version + 1 } : row,
     );
@@ -59,7 +59,7 @@ describe("the line-up", () => {
     fireEvent.change(screen.getByLabelText("show verdict"), { target: { value: "fails" } });
     expect(await screen.findByText("No tag matches the filter")).toBeTruthy();
   });
-  it("has what was not proved yet proved, tells how far that is, and can give it up", async () => {
+  it("proves what is not proved yet, shows progress, and can be cancelled", async () => {
     const proving = {
       id: "00000000-0000-4000-8000-00000000000f",
       what: "list",
@@ -102,7 +102,7 @@ describe("the line-up", () => {
     act(() => Events.lose());
     expect(await screen.findByText(/server cannot be reached/)).toBeTruthy();
   });
-  it("that was given up in one project is proved in another", async () => {
+  it("cancelled in one project is proved in another", async () => {
     const other = { ...project, id: "00000000-0000-4000-8000-0000000000ff", name: "North" };
     const under = {
       id: "00000000-0000-4000-8000-00000000000f",
@@ -140,7 +140,7 @@ describe("the line-up", () => {
     );
     expect(screen.queryByText(/was cancelled/)).toBeNull();
   });
-  it("adds a tag under a number that is free, and opens it", async () => {
+  it("adds a tag under a free number, and opens it", async () => {
     const { asked } = open({ [`POST /api/projects/${project.id}/tags`]: { id: "new" } });
     await screen.findByText("4 tags");
     fireEvent.click(screen.getByText("Add tag"));
@@ -149,7 +149,7 @@ describe("the line-up", () => {
       number: "NEW-1",
     });
   });
-  it("says why a tag cannot be added, and stays", async () => {
+  it("shows why a tag cannot be added, and stays", async () => {
     open({ [`POST /api/projects/${project.id}/tags`]: problem(409, "NEW-5 is there already.") });
     await screen.findByText("4 tags");
     fireEvent.click(screen.getByText("Add tag"));
@@ -163,11 +163,11 @@ describe("the line-up", () => {
     fireEvent.click(screen.getByText("Import a line list"));
     expect(where()).toBe(`/projects/${project.id}/import`);
   });
-  it("says why it cannot be read, and reads again when told to", async () => {
+  it("shows why it cannot be read, and reads again on request", async () => {
     answering({ ...answers, "/tags": problem(503, "The database cannot be reached.") });
     inTheShell(<LineUp />, "/line-up");
     expect(await screen.findByText("The database cannot be reached.")).toBeTruthy();
-    // What was answered before is forgotten: the address answers now.
+    // Earlier answers are dropped: the address answers now.
     vi.stubGlobal("fetch", async (address: string) => {
       const [, found] = Object.entries(answers).find(([end]) => address.replace(/\?.*/, "").endsWith(end))!;
       return new Response(JSON.stringify(found), { headers: { "content-type": "application/json" } });

@@ -14,7 +14,7 @@ import { ProvingProgress, ProvingTrouble } from "./proving-state.tsx";
 import { TagGrid } from "./tag-grid.tsx";
 import { useLineUp } from "./use-line-up.ts";
 
-/** The tag list: one row a tag, one mark a station, the sentence that holds it back. */
+/** The tag list: one row per tag, one mark per station, and the limiting finding. */
 export function LineUp() {
   const { project, tags, shown, proving, filter, setFilter, moving, add, ...list } = useLineUp();
   const search = useRef<HTMLInputElement>(null);

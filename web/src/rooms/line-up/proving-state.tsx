@@ -5,8 +5,8 @@ import type { ReactNode } from "react";
 const worthShowing = 25;
 
 /**
- * How far the background proving is, time left, cancel; `idle` where nothing is proved. It comes and goes by itself, so
- * it stands where it moves no row: what somebody is about to press stays under the finger.
+ * Progress of the background proving, time left, cancel; `idle` where nothing is proved. It appears and disappears by
+ * itself, so it must not move rows under the pointer.
  */
 export function ProvingProgress({
   proving,
@@ -41,7 +41,7 @@ export function ProvingTrouble({
 }: {
   readonly trouble: string | null;
   readonly stopped: boolean;
-  /** Nobody tells how far it is just now; the connection is made again by itself. */
+  /** The progress is not known at the moment; the connection returns by itself. */
   readonly lost: boolean;
   readonly onResume: () => void;
 }) {

@@ -14,7 +14,7 @@ const cell = (row: number, heading: string) =>
   [...sheet.rows][row]![sheet.columns.findIndex((column) => column.heading === heading)];
 
 describe("the sheet of selections", () => {
-  it("says marks as words, what is chosen and what holds it back", () => {
+  it("has marks as words, the selection and the limiting finding", () => {
     expect(cell(0, "Tag")).toBe("XV-3052");
     expect(cell(0, "Size")).toBe(demoDuty("XV-3052").dn);
     expect(["holds", "tight", "fails", "cannot tell", "not asked"]).toContain(cell(0, "Body"));
@@ -26,7 +26,7 @@ describe("the sheet of selections", () => {
     expect(cell(0, "Limited by")).toMatch(/\w+: /);
     expect(cell(0, "Not ruled out")).toBeTypeOf("number");
   });
-  it("says of a tag that is not proved yet that it is not", () => {
+  it("marks a tag that is not proved yet", () => {
     expect(cell(1, "Body")).toBe("not proved yet");
     expect(cell(1, "Limited by")).toBe("not proved yet");
     expect(cell(1, "Chosen valve")).toBe("");

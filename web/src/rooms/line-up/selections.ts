@@ -7,11 +7,11 @@ import { markedStations } from "../../stations/index.ts";
 
 const column = (heading: string, width: number, unit = "") => ({ heading, unit, width });
 
-/** Valve and drive of a key as it stands on the shelf, for people who look them up. */
+/** Valve and actuator of a key as on the shelf, for looking them up. */
 const chosen = ({ choice }: TagRow, summary: TagSummary | null) =>
   choice ? (summary?.valve?.key === choice.valve ? summary.valve.name : choice.valve) : "";
 
-/** What is chosen for each tag and what is found of it, as a sheet for those who live in spreadsheets: marks are words. */
+/** Selection and result of each tag, as a sheet for spreadsheet users: marks are words. */
 export function selectionsSheet(
   rows: readonly TagRow[],
   summaryOf: (row: TagRow) => TagSummary | null,

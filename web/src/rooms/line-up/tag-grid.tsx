@@ -10,7 +10,7 @@ import { columns, columnWidths, TagLine } from "./tag-line.tsx";
 
 interface Props {
   rows: readonly TagRow[];
-  /** There are tags, and the filter lets none through. */
+  /** There are tags, but the filter matches none. */
   nothingFits: boolean;
   marksOf: (row: TagRow) => TagMarks | null;
   summaryOf: (row: TagRow) => TagSummary | null;

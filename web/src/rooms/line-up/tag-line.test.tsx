@@ -38,8 +38,8 @@ const line = (row: TagRow, summary: TagSummary | null, units: ReadingUnits = { s
   return { current, cells: [...document.querySelectorAll('[role="gridcell"]')].map((c) => c.textContent) };
 };
 
-describe("a tag as a line", () => {
-  it("says what holds its best valve back, and that nothing is chosen yet", () => {
+describe("a tag as a row", () => {
+  it("shows the limiting finding of its best valve, and that nothing is chosen yet", () => {
     const summary = summaryOf("XV-1034");
     const { cells } = line(row(), summary);
     expect(cells.at(-1)).toMatch(/^open · /);
@@ -64,15 +64,15 @@ describe("a tag as a line", () => {
     const summary = summaryOf("XV-9001");
     expect(line(row(), summary).cells.at(-1)).toMatch(/Missing: line class and \d more$/);
   });
-  it("says that nothing stands, and what the nearest misses", () => {
+  it("shows that no candidate is suitable, and the shortfall of the nearest miss", () => {
     expect(line(row(), summaryOf("XV-4020")).cells.at(-1)).toMatch(/^No suitable candidate. Nearest: /);
   });
-  it("says that it is still being proved", () => {
+  it("shows that it is being proved", () => {
     const { cells } = line(row(), null);
     expect(cells.at(-1)).toBe("not proved yet");
     expect(markedStations.find((s) => s.id === "body")!.verdict(row(), null)).toBeNull();
   });
-  it("reads size and figures in the units of the reader", () => {
+  it("shows size and figures in the reader's units", () => {
     const metric = line(row(), summaryOf("XV-3066"));
     expect(metric.cells[3]).toBe("40");
     expect(metric.cells.at(-1)).toMatch(/°C/);
@@ -90,7 +90,7 @@ describe("a tag as a line", () => {
   });
 });
 
-describe("the proving behind the line-up", () => {
+describe("the progress of proving behind the line-up", () => {
   const progress = (proving: ComponentProps<typeof ProvingProgress>["proving"]) => {
     const onStop = vi.fn();
     render(<ProvingProgress proving={proving} idle="a note" onStop={onStop} />);
@@ -101,18 +101,18 @@ describe("the proving behind the line-up", () => {
     render(<ProvingTrouble trouble={null} stopped={false} lost={false} onResume={onResume} {...change} />);
     return onResume;
   };
-  it("shows how far it is and how long it takes, and can be cancelled", () => {
+  it("shows how far it is and the time left, and can be cancelled", () => {
     const onStop = progress({ done: 300, total: 10_000, secondsLeft: 41.2 });
     expect(document.body.textContent).toMatch(/proved 300 of 10000, about 42 s left/);
     expect(screen.getByLabelText("Proving").getAttribute("value")).toBe("300");
     fireEvent.click(screen.getByText("cancel"));
     expect(onStop).toHaveBeenCalledOnce();
   });
-  it("leaves its place to what stands there for a handful, which is proved before it could be read", () => {
+  it("is hidden for a handful of tags, which are proved before it could be read", () => {
     progress({ done: 3, total: 20, secondsLeft: null });
     expect(document.body.textContent).toBe("a note");
   });
-  it("says what is kept when it was cancelled or failed, and goes on", () => {
+  it("shows what is kept when it was cancelled or failed, and continues", () => {
     const onResume = trouble({ stopped: true });
     expect(screen.getByRole("alert").textContent).toMatch(/Finished proofs are kept/);
     fireEvent.click(screen.getByText("prove the rest"));

@@ -8,7 +8,7 @@ import { sentenceOf } from "../../parts/tag-sentence.ts";
 import { type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
 import { markedStations } from "../../stations/index.ts";
 
-/** Columns shared by the heading and the lines, one for each station with a mark. */
+/** Columns shared by the heading and the rows, one for each station with a mark. */
 export const columns = "grid items-center gap-x-2 px-6";
 export const columnWidths = {
   gridTemplateColumns: `6.5rem minmax(8rem,12rem) 6rem 2.4rem 4.6rem repeat(${markedStations.length},2.5rem) minmax(12rem,1fr)`,

@@ -6,7 +6,7 @@ import { basisKey, type PinnedProject } from "./pinned-project.ts";
 
 const none: readonly Proving[] = [];
 
-/** The proving of one list by one basis, as this page knows it. */
+/** The proving of one list on one basis, as this page knows it. */
 interface Course {
   readonly list: string;
   readonly trouble: string | null;

@@ -58,7 +58,7 @@ describe("summaries of tags", () => {
     inTheShell(<List rows={rows} />);
     await screen.findByText(/known: XV-3052$/);
     expect(idsAsked(before.asked)).toEqual([[id(0)]]);
-    // Other answers empty the cache of the page; what is known of the first row is put back.
+    // Other answers empty the cache of the page; the first row's data is put back.
     const kept = queryClient.getQueryData(queryKeys.summaries(project.id, basisKey(project)));
     const after = answering({ ...answers, "/summaries": [second] });
     queryClient.setQueryData(queryKeys.summaries(project.id, basisKey(project)), kept);
@@ -66,7 +66,7 @@ describe("summaries of tags", () => {
     await screen.findByText(/known: XV-3052,XV-3017$/);
     expect(idsAsked(after.asked)).toEqual([[id(1)]]);
   });
-  it("are all there when they are exported, without those that were not proved", async () => {
+  it("are complete when they are exported, without those that were not proved", async () => {
     const { asked } = answering(answers);
     inTheShell(<List rows={rows} />);
     await screen.findByText(/known: XV-3052/);

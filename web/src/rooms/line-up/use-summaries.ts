@@ -54,7 +54,7 @@ export function useSummaries(
 
   const keysOf = (rows: readonly TagRow[]) => rows.filter((row) => marksOf(row) !== null).map(keyOf);
   const missingInView = keysOf(inView).filter((key) => !Object.hasOwn(known, key));
-  // A query, so that a request that failed is repeated as every other one is.
+  // As a query, a failed request is repeated like every other.
   useQuery({
     queryKey: [...queryKey, missingInView],
     enabled: missingInView.length > 0,

@@ -7,7 +7,7 @@ import { inProject } from "../../app/project.ts";
 import { queryClient } from "../../app/queries.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 
-/** A project that was taken out, brought in again: checked on the server, all of it or nothing. */
+/** Imports an exported project: checked on the server, all of it or nothing. */
 export function ImportProject() {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
@@ -97,6 +97,6 @@ export function ImportProject() {
   );
 }
 
-/** Where a project's file is taken from. */
+/** Address of a project's file. */
 export const fileOf = (project: Pick<Project, "id">): string =>
   addressOf("takeOutProject", { id: project.id });

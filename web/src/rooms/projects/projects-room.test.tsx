@@ -30,7 +30,7 @@ afterEach(() => {
 });
 
 describe("the projects", () => {
-  it("stand with how many tags they have, those put away last", async () => {
+  it("are listed with their number of tags, archived ones last", async () => {
     await open();
     expect([...document.querySelectorAll("nav li")].map((li) => li.textContent)).toEqual([
       "Tarn Ness1open",
@@ -38,7 +38,7 @@ describe("the projects", () => {
       "Old works (archived)0open",
     ]);
   });
-  it("begin empty, or as a copy with the other's settings", async () => {
+  it("start empty, or as a copy with the other's settings", async () => {
     await open({ "POST /api/projects": own });
     fireEvent.change(screen.getByLabelText("New project"), { target: { value: "North" } });
     fireEvent.change(screen.getByLabelText("content"), { target: { value: project.id } });
@@ -50,7 +50,7 @@ describe("the projects", () => {
       expect(screen.getByLabelText("where").textContent).toBe(`/projects/${own.id}/line-up`),
     );
   });
-  it("are set, and say at its place what cannot be", async () => {
+  it("are edited, with faults at their place", async () => {
     await open({ [`PUT /api/projects/${own.id}`]: { ...own, version: 2 } });
     fireEvent.click(screen.getByText("My plant"));
     fireEvent.change(screen.getByLabelText("Numbering"), { target: { value: "XV" } });
@@ -71,7 +71,7 @@ describe("the projects", () => {
       }),
     );
   });
-  it("are put into the archive, and say when somebody else was faster", async () => {
+  it("are archived, and report when somebody else was faster", async () => {
     await open({
       [`PUT /api/projects/${own.id}`]: problem(409, "Project My plant was changed since you opened it."),
     });
@@ -87,18 +87,18 @@ describe("a project's file", () => {
     const file = new File(["…"], "north.project.jsonl.gz");
     fireEvent.change(screen.getByLabelText("project file"), { target: { files: [file] } });
   };
-  it("is taken out of where it stands", async () => {
+  it("is exported from its place", async () => {
     await open();
     expect(screen.getByText("Export project").getAttribute("href")).toBe(`/api/projects/${project.id}/file`);
   });
-  it("comes in and is opened", async () => {
+  it("is imported and opened", async () => {
     await open({ "POST /api/project-files": { ...own, name: "North" } });
     picked();
     await vi.waitFor(() =>
       expect(screen.getByLabelText("where").textContent).toBe(`/projects/${own.id}/line-up`),
     );
   });
-  it("says in which line it is not what it says it is", async () => {
+  it("shows the line of a fault", async () => {
     await open({
       "POST /api/project-files": problem(422, "Line 7: Sheet A was altered. Nothing was brought in."),
     });
@@ -106,7 +106,7 @@ describe("a project's file", () => {
     expect((await screen.findByRole("alert")).textContent).toMatch(/^Line 7/);
     expect(screen.queryByLabelText("import as")).toBeNull();
   });
-  it("asks for another name where its own is taken", async () => {
+  it("asks for another name where its own is used", async () => {
     const response = new Response(
       JSON.stringify({
         type: "/problems/name-taken",

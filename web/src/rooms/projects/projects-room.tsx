@@ -10,7 +10,7 @@ import { Notice } from "../../parts/notice.tsx";
 import { fileOf, ImportProject } from "./import-project.tsx";
 import { Settings } from "./settings.tsx";
 
-/** Beginning a project: empty, or with the tags and settings of another. */
+/** Creates a project: empty, or with the tags and settings of another. */
 function CreateProject({ projects }: { projects: readonly Project[] }) {
   const navigate = useNavigate();
   const [name, setName] = useState("");
@@ -80,7 +80,7 @@ function CreateProject({ projects }: { projects: readonly Project[] }) {
   );
 }
 
-/** Every project, what its tags start from, and the way to a new one. */
+/** Every project with its defaults, and the form for a new one. */
 export function ProjectsRoom() {
   const projects = useProjects();
   const open = useProject();

@@ -23,7 +23,7 @@ const draftOf = ({ name, note, defaults, numbering, unitSystem, standards, archi
   archived,
 });
 
-/** A project's name, what its tags start from, how they are numbered. */
+/** A project's name, defaults of its tags, and numbering. */
 export function Settings({ project }: { project: Project }) {
   const [draft, setDraft] = useState<Draft>(draftOf(project));
   const [failure, setFailure] = useState<string | null>(null);

@@ -9,7 +9,7 @@ const text = (value: unknown) =>
       ? JSON.stringify(value).slice(0, 60)
       : String(value);
 
-/** What differs between two revisions, line by line. */
+/** Differences of two revisions, line by line. */
 export function Changes({ changes }: { changes: readonly CatalogueChange[] }) {
   const [open, setOpen] = useState<string | null>(null);
   if (changes.length === 0) return <p className="text-dim">No product line and no actuator differs.</p>;

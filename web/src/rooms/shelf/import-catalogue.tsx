@@ -10,7 +10,7 @@ interface Props {
   work: () => CatalogueWork["api"];
 }
 
-/** A catalogue in: file, faults by row or what would change, then all of it or nothing. */
+/** Importing a catalogue: file, faults by row or the changes, then all of it or nothing. */
 export function ImportCatalogue({ current, work }: Props) {
   const { read, state, trouble, readFiles, put, leave } = useCatalogueImport(current, work);
   return (

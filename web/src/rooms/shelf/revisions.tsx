@@ -6,7 +6,7 @@ import { useAnswerTo } from "../../parts/use-answer-to.ts";
 import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 import { Changes } from "./changes.tsx";
 
-/** Every revision that stood on the shelf, and how an earlier one differs from the one there now. */
+/** Every revision of the shelf, and the differences of an earlier one from the present. */
 export function Revisions({
   current,
   work,

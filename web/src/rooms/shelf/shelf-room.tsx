@@ -79,7 +79,7 @@ function Line({ line }: { line: ProductLine }) {
   );
 }
 
-/** The catalogue: what stands on the shelf, where it comes from, how it goes in and out. */
+/** The catalogue on the shelf: content, origin, import and export. */
 export function ShelfRoom() {
   const current = useNewestCatalogue();
   const project = useProject();

@@ -11,7 +11,7 @@ import { catalogueApi } from "../../workers/catalogue-api.ts";
 import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 
-/** In place of the worker: the same functions, answering later. */
+/** Replaces the worker: the same functions, answering later. */
 const inPlace = {
   read: async (files: never) => catalogueApi.read(files),
   difference: async (was: never, now: never) => catalogueApi.difference(was, now),
@@ -54,8 +54,8 @@ const drawn = (answer: unknown = {}) => {
   return server;
 };
 
-describe("a catalogue brought in", () => {
-  it("shows what would change against the one on the shelf, and is put there with where it comes from", async () => {
+describe("an imported catalogue", () => {
+  it("shows its changes against the shelf, and is put there with its origin", async () => {
     const { asked } = drawn({});
     const next = changed((c) => {
       c.lines[0]!.sizes[0]!.price += 10;
@@ -78,7 +78,7 @@ describe("a catalogue brought in", () => {
       basedOn: 4,
     });
   });
-  it("is refused whole while anything is wrong, with file, row, field and reason", async () => {
+  it("is refused whole while it has a fault, with file, row, field and reason", async () => {
     const { asked } = drawn();
     pick(
       changed((c) => {
@@ -106,19 +106,19 @@ describe("a catalogue brought in", () => {
     await screen.findByText(/^\d+ faults?$/);
     expect(document.querySelector("tbody")!.textContent).toMatch(reason);
   });
-  it("that is the same changes nothing, and is not put on the shelf", async () => {
+  it("that is equal changes nothing, and is not put on the shelf", async () => {
     drawn();
     pick(catalogue);
     await screen.findByText(/no fault/);
     expect(screen.queryByText(/^Put revision/)).toBeNull();
   });
-  it("can be left", async () => {
+  it("can be cancelled", async () => {
     drawn();
     pick(renamed);
     fireEvent.click(await screen.findByText("cancel"));
     expect(screen.queryByText(/no fault/)).toBeNull();
   });
-  it("keeps what was read when the server refuses, and says why", async () => {
+  it("keeps what was read when the server refuses, and shows why", async () => {
     drawn(problem(409, "Revision 5 was put on the shelf meanwhile."));
     pick(renamed);
     fireEvent.change(await screen.findByLabelText("Source of the catalogue"), { target: { value: "x" } });

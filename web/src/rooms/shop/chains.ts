@@ -3,13 +3,13 @@ import { create } from "zustand";
 import { persist } from "zustand/middleware";
 
 interface Chains {
-  /** By tag and valve: the chain as somebody wrote it over, and the sizes in stock as typed. */
+  /** By tag and valve: the chain as edited, and the sizes in stock as typed. */
   readonly chains: Readonly<Record<string, { readonly chain: SeatChain; readonly stock: string }>>;
   readonly keep: (valveKey: string, chain: SeatChain, stock: string) => void;
   readonly drop: (valveKey: string) => void;
 }
 
-/** Chains of dimensions written over, kept on this device alone. */
+/** Edited chains of dimensions, stored on this device only. */
 export const useChains = create<Chains>()(
   persist(
     (set) => ({
@@ -29,7 +29,7 @@ export const useChains = create<Chains>()(
  * Sizes in a text.
  *
  * @param text sizes parted by blanks or semicolons, mm
- * @returns sizes; null where one of them is none
+ * @returns sizes; null where one of them is not a number
  */
 export function sizesIn(text: string): number[] | null {
   const sizes = text

@@ -1,7 +1,7 @@
 import { useTag } from "../../app/queries.ts";
 import { useBench } from "../../bench/bench-store.ts";
 
-/** A tag that was changed since this page read it: its plan may be another by now. */
+/** A tag that changed after this page read it: its plan may differ now. */
 export function ChangedMeanwhile({ tagId }: { tagId: string }) {
   const { data } = useTag(tagId);
   const version = useBench((s) => s.version);

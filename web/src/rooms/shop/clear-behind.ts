@@ -4,7 +4,7 @@ import { queryKeys } from "../../app/query-keys.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { useOffline, worksOffline } from "../../offline/offline.ts";
 
-/** Whether what is open of a tag is what was kept, or was changed since. */
+/** Whether the open tag is a stored copy, or has changed since. */
 function isBehind(tagId: string): boolean {
   const query = queryClient.getQueryCache().find<{ version: number }>({ queryKey: queryKeys.tag(tagId) });
   if (query === undefined) return false;
@@ -13,8 +13,8 @@ function isBehind(tagId: string): boolean {
 }
 
 /**
- * Takes a tag off the bench with the last room that may show it as it was kept: the bench reads it anew, for a duty of
- * yesterday would prove another valve. What was typed and not saved is kept by itself.
+ * Takes a tag off the bench with the last room that may show a stored copy: the bench reads it again, because
+ * yesterday's duty would prove another valve. Unsaved edits are kept separately.
  */
 export function useClearBehind(tagId: string): void {
   useEffect(

@@ -3,10 +3,10 @@ import { type Allowed, timesAllowed } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { readNumber } from "../../parts/read-number.ts";
 
-/** What was measured, and of what; null where nothing was. */
+/** Measured leak and its medium; null where nothing was measured. */
 export type LeakRateMeasured = { readonly mlMin: number; readonly of: "liquid" | "gas" } | null;
 
-/** What was measured, against what the class lets through. */
+/** Measured leak against the allowance of the class. */
 export function LeakRate({
   allowed,
   rate,
@@ -21,7 +21,7 @@ export function LeakRate({
   const may = rateMedium === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
   const value = typed === null ? null : readNumber(typed);
   const wrong = value !== null && !(value >= 0 && value < 1e9);
-  // Said once it is typed whole: each figure said is kept.
+  // Recorded when complete, because each recorded value stays.
   const keep = () => {
     if (wrong) return;
     if (value !== null && value !== rate?.mlMin) onRate({ mlMin: value, of: rateMedium });

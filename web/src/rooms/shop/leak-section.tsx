@@ -35,7 +35,7 @@ export const LeakSection = memo(function LeakSection({
   onPick,
 }: {
   data: SectionData;
-  /** What is traced; null where it is to be picked. */
+  /** The traced path; null where it is to be selected. */
   traced: LeakPicture | null;
   onPick: (place: LeakPlace) => void;
 }) {

@@ -126,7 +126,7 @@ function Ways({ picture }: { picture: LeakPicture }) {
   );
 }
 
-/** What each answer did to the likeliest causes. */
+/** Effect of each answer on the likeliest causes. */
 function Reasoning({ picture }: { picture: LeakPicture }) {
   if (picture.reasoning.length === 0) return null;
   const named = new Map(picture.ranked.map(({ id, name }) => [id, name]));
@@ -157,7 +157,7 @@ function Reasoning({ picture }: { picture: LeakPicture }) {
   );
 }
 
-/** A leak as it is traced: the next check large, what it may be beside it. */
+/** Tracing a leak: the next check in large type, the causes beside it. */
 export function LeakView({
   picture,
   section,

@@ -39,7 +39,7 @@ const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
 afterEach(cleanup);
 
 describe("a leak in the shop", () => {
-  it("is traced by somebody: says so where nobody is named, and goes on when somebody is", () => {
+  it("is traced by a technician: asks for the name where it is missing, and continues with it", () => {
     answering({});
     useDevice.setState({ who: "", jobs: {}, open: {}, left: [] });
     const { view } = atTheBench("XV-3052");
@@ -59,13 +59,13 @@ describe("a leak in the shop", () => {
     fireEvent.click(begins());
     expect(screen.getByText(/Started by Night shift/)).toBeTruthy();
   });
-  it("begins with where it shows", () => {
+  it("begins with its place", () => {
     const onPick = vi.fn();
     render(<LeakPlaces section={section()} onPick={onPick} />);
     fireEvent.click(screen.getByRole("button", { name: /Leak through the closed valve/ }));
     expect(onPick).toHaveBeenCalledWith("through the valve");
   });
-  it("is picked at the joint it shows at, on the drawing, by mouse and by key", () => {
+  it("is selected at its joint, on the drawing, by mouse and by key", () => {
     const onPick = vi.fn();
     render(<LeakPlaces section={section()} onPick={onPick} />);
     const drawn = within(screen.getByRole("group", { name: /select where it leaks/ }));
@@ -77,13 +77,13 @@ describe("a leak in the shop", () => {
     fireEvent.keyDown(outside!, { key: "Enter" });
     expect(onPick).toHaveBeenLastCalledWith("outside");
   });
-  it("lights the way of the fluid through the joints, the likeliest over the others", () => {
+  it("highlights the leak path through the joints, the likeliest over the others", () => {
     show("through the valve");
     const lines = screen.getByRole("img", { name: /possible leak paths/ }).querySelectorAll("polyline");
     expect(lines.length).toBeGreaterThan(1);
     expect(lines[lines.length - 1]!.getAttribute("stroke")).toBe("var(--fails)");
   });
-  it("asks the check that tells most, and hands on what is answered", () => {
+  it("shows the most useful check, and passes on the answer", () => {
     const { onAnswer } = show("through the valve");
     const [best] = picture("through the valve").proposed;
     const [asked] = screen.getAllByRole("region", { name: "Next check" });
@@ -91,7 +91,7 @@ describe("a leak in the shop", () => {
     fireEvent.click(within(asked!).getByRole("button", { name: best!.answers[0]! }));
     expect(onAnswer).toHaveBeenCalledWith(best!.id, best!.answers[0]);
   });
-  it("shows what it may be, the ways of the fluid, what to do and what each answer did", () => {
+  it("shows the causes, the leak paths, what to do and the effect of each answer", () => {
     show("through the valve", [{ check: "stop", answer: "short of it" }]);
     const causes = within(screen.getByRole("region", { name: "Possible causes" }));
     expect(causes.getAllByRole("listitem")[0]!.textContent).toMatch(/not fully closed/);
@@ -99,7 +99,7 @@ describe("a leak in the shop", () => {
     expect(screen.getByRole("region", { name: "Leak paths" }).textContent).toMatch(/between seat and ball/);
     expect(screen.getByText("Effect of each answer")).toBeTruthy();
   });
-  it("says when what leaks out must not go on, and when an answer fits nothing", () => {
+  it("warns when the leak must not go on, and when an answer fits nothing", () => {
     show("outside", [
       { check: "soap", answer: "at the stem" },
       { check: "gland", answer: "it stops" },
@@ -108,7 +108,7 @@ describe("a leak in the shop", () => {
     const alerts = screen.queryAllByRole("alert").map((a) => a.textContent);
     expect(alerts.some((a) => /out of service/.test(a ?? ""))).toBe(picture("outside").outOfService !== null);
   });
-  it("judges what was measured against the class, of liquid and of gas", () => {
+  it("judges the measured rate against the class, of liquid and of gas", () => {
     const { onRate } = show("through the valve");
     const rate = within(screen.getByRole("region", { name: "Leak rate" }));
     fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "0,5" } });
@@ -128,7 +128,7 @@ describe("a leak in the shop", () => {
       cleanup();
     }
   });
-  it("says where a class is not tested with what was measured", () => {
+  it("reports where a class is not tested with the measured medium", () => {
     const allowed = { asked: "class IV", byDuty: false, liquidMlMin: 200, gasMlMin: null } as const;
     render(<LeakRate allowed={allowed} rate={{ mlMin: 5, of: "gas" }} onRate={vi.fn()} />);
     expect(screen.getByText(/Class IV, as stated by the maker/)).toBeTruthy();

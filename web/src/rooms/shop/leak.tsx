@@ -45,7 +45,7 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
   );
 }
 
-/** A leak of a tag's valve: where it shows, then check by check; kept with the tag as a job of its own. */
+/** A leak of a tag's valve: its place, then check by check; stored with the tag as a job of its own. */
 export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
   const [query] = useSearchParams();
   const askWho = useAskWho();

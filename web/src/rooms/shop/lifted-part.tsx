@@ -6,7 +6,7 @@ import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
 import { opensOn, pointAt, sideOf } from "./piece-place.ts";
 
-/** Of the longest side of the drawing, how far a part is drawn out of it. */
+/** Share of the drawing's longest side by which a part is drawn out. */
 const far = 0.34;
 const directions: Readonly<Record<Way, readonly [number, number]>> = {
   up: [0, 1],

@@ -2,7 +2,7 @@ import type { JobState, ShopStep } from "@proven-seat/core/outcome/shop";
 import { stageTitles, stepState } from "@proven-seat/core/outcome/shop";
 import { useEffect, useRef } from "react";
 
-/** A step in the overview; the current one is kept in sight. */
+/** A step in the overview; the current one is scrolled into view. */
 function StepButton({
   words,
   place,
@@ -43,7 +43,7 @@ function StepButton({
   );
 }
 
-/** Where one stage goes over into another: what is turned between two pieces stands between them. */
+/** Between two stages: a turn of the closure between two pieces belongs to neither. */
 function runsOf(steps: readonly ShopStep[]): (readonly [from: number, to: number])[] {
   const starts = steps.flatMap(({ stage }, index) =>
     index === 0 || steps[index - 1]!.stage !== stage ? [index] : [],
@@ -51,7 +51,7 @@ function runsOf(steps: readonly ShopStep[]): (readonly [from: number, to: number
   return starts.map((from, i) => [from, starts[i + 1] ?? steps.length] as const);
 }
 
-/** All steps in their order, by stage, with what is ticked and by whom. */
+/** All steps in order, by stage, with ticks and names. */
 export function Overview({
   steps,
   names,

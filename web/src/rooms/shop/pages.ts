@@ -8,7 +8,7 @@ import { Stack } from "./stack.tsx";
 export const pages: readonly {
   readonly path: string;
   readonly name: string;
-  /** Of the jobs that are done on it; null of one that is none. */
+  /** Kind of its jobs; null for a page without one. */
   readonly kind: JobKind | null;
   readonly Page: PageOf;
 }[] = [

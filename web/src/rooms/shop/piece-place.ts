@@ -1,11 +1,11 @@
 import type { View } from "@proven-seat/core/construction/sections";
 import type { SectionData } from "../../workers/views.ts";
 
-/** The side a body that opens on one opens on: −1 before the closing member, 1 behind it. */
+/** The side on which a body with one opening opens: −1 before the closure, 1 behind it. */
 export const opensOn = (view: View): -1 | 1 =>
   (view.places.find(({ part }) => part === "end" || part === "insert")?.at[0] ?? 1) < 0 ? -1 : 1;
 
-/** The side a piece stands on that is one of two; null of another. */
+/** The side of a piece that is one of two; null for others. */
 export function sideOf(view: View, id: string): -1 | 1 | null {
   const [which] = /^(upstream|downstream|near|far)(?=-)/.exec(id) ?? [];
   if (which === undefined) return null;
@@ -20,14 +20,14 @@ export function pointAt(
   id: string,
 ): readonly [number, number] | null {
   const showing = parts.filter(({ pieces }) => pieces.includes(id));
-  // What shows the piece alone before what shows it among others.
+  // A shape of the piece alone is preferred to one it shares.
   showing.sort((a, b) => a.pieces.length - b.pieces.length);
   const place = showing
     .map((part) => view.places.find((place) => place.part === part.id))
     .find((partPlace) => partPlace !== undefined);
   if (place === undefined) return null;
   const [x, y] = place.at;
-  // One of two alike is named; the other stands across the middle of the bore.
+  // One of two equal pieces has the name; the other is across the middle of the bore.
   const side = sideOf(view, id);
   return side === null ? [x, y] : [side * Math.abs(x), y];
 }

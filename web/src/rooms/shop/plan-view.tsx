@@ -10,7 +10,7 @@ import { LiftedPart } from "./lifted-part.tsx";
 import { Overview } from "./overview.tsx";
 import { StepView } from "./step-view.tsx";
 
-/** A plan as a job of it stands, one step at a time beside all of them. */
+/** A plan with its job, one step at a time beside all of them. */
 export function PlanView({
   plan,
   tagId,

@@ -10,7 +10,7 @@ import type { PageOf } from "./page-of.ts";
 import { PlanView } from "./plan-view.tsx";
 import { valveWords } from "./valve-words.ts";
 
-/** A plan that is made, with the job that is begun on it: that one keeps the plan it was begun with. */
+/** A plan, with the job started on it: the job keeps the plan it was started with. */
 function OnPlan({
   plan,
   tagId,

@@ -54,7 +54,7 @@ afterEach(() => {
 });
 
 describe("a plan in the shop", () => {
-  it("shows one step at a time, and all of them with what is done", () => {
+  it("shows one step at a time, and all of them with their progress", () => {
     show();
     expect(step()).toBe(`Step 1 of ${plan.steps.length}`);
     const entries = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
@@ -64,7 +64,7 @@ describe("a plan in the shop", () => {
     expect(entries[0]!.textContent).toContain("✓");
     expect(screen.getByText(/1 on this device/)).toBeTruthy();
   });
-  it("goes by keys, takes a tick back, finishes and begins another", () => {
+  it("works by keys, takes a tick back, finishes and starts another", () => {
     show();
     fireEvent.keyDown(window, { key: "d" });
     fireEvent.keyDown(window, { key: "d" });
@@ -78,10 +78,10 @@ describe("a plan in the shop", () => {
     fireEvent.click(screen.getByRole("button", { name: "start another" }));
     expect(step()).toMatch(/^Step/);
     expect(screen.getByText(/Ticking a step starts the job/)).toBeTruthy();
-    // What was finished still waits for a connection.
+    // Entries of a finished job still wait for a connection.
     expect(ticks()).toHaveLength(1);
   });
-  it("opens at the first step that is not done", () => {
+  it("opens at the first open step", () => {
     const device = useDevice.getState();
     const id = device.begin({ tagId: "t", kind: "strip", valve: "a ball", plan });
     for (const { does } of plan.steps.slice(0, 3)) device.say(id, { kind: "tick", step: does, done: true });
@@ -95,7 +95,7 @@ describe("a plan in the shop", () => {
       plan.steps.map((_, index) => index + 1),
     );
   });
-  it("tells two steps of the same words apart", () => {
+  it("tells two steps with the same words apart", () => {
     const [first] = plan.steps;
     draw({ ...plan, steps: [first!, first!] });
     fireEvent.keyDown(window, { key: "d" });
@@ -104,18 +104,18 @@ describe("a plan in the shop", () => {
       /1 of 2 done/,
     );
   });
-  it("leads to its paper", () => {
+  it("leads to its printed document", () => {
     show();
     expect(screen.getByRole("link", { name: "PDF of the plan" }).getAttribute("href")).toBe("/plan.pdf");
   });
-  it("goes no further than its ends", () => {
+  it("stops at its ends", () => {
     show();
     fireEvent.keyDown(window, { key: "ArrowLeft" });
     expect(step()).toMatch(/^Step 1 /);
     for (let i = 0; i < plan.steps.length + 5; i++) fireEvent.keyDown(window, { key: "ArrowRight" });
     expect(step()).toBe(`Step ${plan.steps.length} of ${plan.steps.length}`);
   });
-  it("asks who works before anything is begun", () => {
+  it("asks for the technician before anything is started", () => {
     useDevice.setState({ who: " " });
     show();
     fireEvent.keyDown(window, { key: "d" });
@@ -141,7 +141,7 @@ describe("a plan in the shop", () => {
     expect((job().waiting.at(-1)!.said as { value: number }).value).toBeCloseTo(22.86, 6);
     useReading.setState({ system: "metric" });
   });
-  it("keeps notes and what was done otherwise at their step", () => {
+  it("keeps notes and deviations at their step", () => {
     show();
     const remark = screen.getByLabelText("Remark");
     fireEvent.change(remark, { target: { value: "seat cut at six o'clock" } });
@@ -152,7 +152,7 @@ describe("a plan in the shop", () => {
     expect(screen.getByText(/Deviation from the plan/)).toBeTruthy();
     expect(screen.getByTitle("done with deviations")).toBeTruthy();
   });
-  it("says why there is none", () => {
+  it("shows why there is none", () => {
     draw({ kind: "reseat", steps: [], count: [], limits: "Its seats come out with the ball alone." });
     expect(screen.getByText(/come out with the ball/)).toBeTruthy();
   });

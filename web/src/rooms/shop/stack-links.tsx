@@ -7,7 +7,7 @@ import { useUnits } from "../../app/reading.ts";
 const shown = (mm: number, unit: string) =>
   String(Number(convertUnit(mm, "length", "mm", unit).toPrecision(6)));
 
-/** A length in the reader's unit as it is typed, or with another unit behind it; what is none stays and is said. */
+/** A length in the reader's unit as typed, or with another unit; an invalid text stays, with the reason. */
 function Length({
   label,
   value,
@@ -45,7 +45,7 @@ function Length({
   );
 }
 
-/** What a drawing says of a link. */
+/** A link as drawn. */
 const drawn = [
   ["nominal", "nominalMm"],
   ["plus", "plusMm"],

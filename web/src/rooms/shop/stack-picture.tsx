@@ -2,7 +2,7 @@ import type { SeatChain, StackAssessment } from "@proven-seat/core/outcome/shop"
 
 const [width, rowHeight, left] = [360, 22, 4];
 
-/** The chain drawn link by link, each an arrow from where the one before ended. */
+/** The chain drawn link by link, each an arrow from the end of the one before. */
 export function ChainDrawn({ chain }: { chain: SeatChain }) {
   const sizes = chain.links.map(({ nominalMm, measuredMm, sense }) => sense * (measuredMm ?? nominalMm));
   const ends: (readonly [from: number, to: number])[] = [];
@@ -24,7 +24,7 @@ export function ChainDrawn({ chain }: { chain: SeatChain }) {
         const [from, to] = ends[i]!;
         const y = rowHeight * i + 16;
         const tip = to > from ? -5 : 5;
-        // What begins far to the right would run out of the picture.
+        // A label far to the right would leave the picture.
         const late = Math.min(x(from), x(to)) > width / 2;
         return (
           <g key={name} stroke="var(--ink)" fill="var(--ink)">
@@ -58,7 +58,7 @@ export function ChainDrawn({ chain }: { chain: SeatChain }) {
   );
 }
 
-/** Trials by compression: loose ones left of nothing, over-compressed ones right of what the seat stands. */
+/** Trials by compression: loose ones left of zero, over-compressed ones right of the seat's limit. */
 export function Histogram({ assessment, mostMm }: { assessment: StackAssessment; mostMm: number }) {
   const { fromMm, toMm, counts } = assessment.histogram;
   const height = 130;

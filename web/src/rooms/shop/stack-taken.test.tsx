@@ -34,7 +34,7 @@ const read = (what: string, value: number, time: string): JobEvent => ({
 });
 const row = (id: string, change: object = {}) => ({ id, tagId: "t", valve, ...change });
 
-/** Of the chain in hand, what stands measured. */
+/** Measured values of the open chain. */
 function Stands() {
   const [seatChain, setOf] = useState(chain);
   return (
@@ -73,8 +73,8 @@ const measured = () => screen.getByLabelText("measured").textContent;
 beforeEach(() => useDevice.setState({ who: "Day shift", jobs: {}, open: {}, left: [] }));
 afterEach(cleanup);
 
-describe("a chain and what jobs measured of it", () => {
-  it("takes over what the job that read last has, and puts back what stood there", async () => {
+describe("a chain and readings of jobs", () => {
+  it("takes the latest readings, and restores the previous values", async () => {
     show({
       [rows]: [row("old"), row("new"), row("other", { valve: "another" }), row("else", { tagId: "u" })],
       "/jobs/old": { ...row("old"), events: [read("seat thickness", 1, "2026-11-01T08:00:00Z")] },
@@ -94,7 +94,7 @@ describe("a chain and what jobs measured of it", () => {
     expect(screen.getByText("These values are used in the chain.")).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "restore the previous values" }));
     expect(measured()).toBe("9.7 – –");
-    // What was written of other links since stays.
+    // Later edits of other links stay.
     fireEvent.click(screen.getByRole("button", { name: "Use these values" }));
     fireEvent.click(screen.getByRole("button", { name: "write over the second" }));
     fireEvent.click(screen.getByRole("button", { name: "restore the previous values" }));
@@ -102,7 +102,7 @@ describe("a chain and what jobs measured of it", () => {
     expect(screen.getByLabelText("nominal").textContent).toBe("10 11 10");
   });
 
-  it("knows what this device measured before anybody has it handed in", async () => {
+  it("knows this device's readings before they are sent", async () => {
     show({ [rows]: [] });
     const device = useDevice.getState();
     const job = device.begin({ tagId: "t", kind: "put together", valve, plan: null });
@@ -116,7 +116,7 @@ describe("a chain and what jobs measured of it", () => {
     expect(measured()).toBe("9.7 – 30.6");
   });
 
-  it("offers nothing where no job measured a link, nor what was measured at another step", async () => {
+  it("offers nothing where no job measured a link, nor readings of another step", async () => {
     const asked = show({
       [rows]: [row("a")],
       "/jobs/a": {

@@ -6,7 +6,7 @@ import { useReadOnJobs } from "./job/read-on-jobs.ts";
 const same = (a: SeatChain, b: SeatChain) =>
   a.links.every(({ measuredMm }, i) => measuredMm === b.links[i]?.measuredMm);
 
-/** Takes what a job measured into the chain, and back out. */
+/** Takes the readings of a job into the chain, and removes them again. */
 export function TakenFromJob({
   tagId,
   valve,
@@ -19,7 +19,7 @@ export function TakenFromJob({
   onChain: (chain: SeatChain) => void;
 }) {
   const readings = useReadOnJobs(tagId, valve, measuresStack);
-  /** What the links that were taken over had before: the rest of the chain is its writer's, also afterwards. */
+  /** Earlier values of the links that were replaced: the rest of the chain stays as edited. */
   const [before, setBefore] = useState<ReadonlyMap<string, number | null> | null>(null);
   if (readings === null) return null;
   const read = readings.filter(({ what }) => chain.links.some(({ name }) => name === what));

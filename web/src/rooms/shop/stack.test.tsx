@@ -28,7 +28,7 @@ describe("a seat stack in the shop", () => {
     expect(histogram.querySelectorAll("rect")).toHaveLength(24);
     expect(histogram.textContent).toBe("looseover");
   });
-  it("is typed in the unit of the reader, or with another behind it", () => {
+  it("is typed in the reader's unit, or with another after it", () => {
     useReading.setState({ system: "US" });
     const onChain = vi.fn();
     render(<Links chain={chain} onChain={onChain} />);
@@ -46,7 +46,7 @@ describe("a seat stack in the shop", () => {
     expect(measured.getAttribute("aria-invalid")).toBe("true");
     useReading.setState({ system: "metric" });
   });
-  it("is reckoned with what its drive turns, and another load than that of the seat alone", async () => {
+  it("is computed with the actuator's limit, and another load than the seat's alone", async () => {
     const { view, api } = atTheBench("XV-1004");
     answering({});
     inTheShell(<Stack tagId="t" view={view} />);
@@ -60,7 +60,7 @@ describe("a seat stack in the shop", () => {
     );
     expect(turned.mostLoadN).toBeLessThanOrEqual(made.mostLoadN);
   });
-  it("says what could not be calculated", async () => {
+  it("reports what could not be calculated", async () => {
     const { view } = atTheBench("XV-1004");
     const ask: AskedProof["ask"] = (name, asked) =>
       name === "stack" ? Promise.reject(new Error("out of memory")) : view.proof!.ask(name, asked);
@@ -69,7 +69,7 @@ describe("a seat stack in the shop", () => {
     inTheShell(<Stack tagId="t" view={broken} />);
     expect(await screen.findByText(/stack could not be calculated: out of memory/)).toBeTruthy();
   });
-  it("takes another link out of the stock, and one alone", () => {
+  it("takes another link from stock, and one only", () => {
     const onChain = vi.fn();
     render(<Links chain={chain} onChain={onChain} />);
     const [first] = chain.links;
@@ -83,8 +83,8 @@ describe("a seat stack in the shop", () => {
     ["0.3 x", null],
     ["-1", null],
     ["0", null],
-  ])("reads sizes out of %j", (text, sizes) => expect(sizesIn(text)).toEqual(sizes));
-  it("keeps a chain by tag and valve, and goes back to the estimate", () => {
+  ])("reads sizes from %j", (text, sizes) => expect(sizesIn(text)).toEqual(sizes));
+  it("stores a chain by tag and valve, and goes back to the estimate", () => {
     const { keep, drop } = useChains.getState();
     keep("a", chain, "0.3");
     keep("b", chain, "0.4");

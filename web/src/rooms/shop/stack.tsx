@@ -51,7 +51,7 @@ function Outcome({ assessment, units }: { assessment: StackAssessment; units: Re
   );
 }
 
-/** Sizes a stock may hold about a part, before somebody types what it does hold. */
+/** Example sizes of a stock, before the user types the real ones. */
 const about = (mm: number) =>
   [-0.2, -0.1, 0, 0.1, 0.2]
     .map((by) => Number((mm + by).toFixed(2)))

@@ -8,7 +8,7 @@ import { Measured } from "./job/measured.tsx";
 import { PicturesTaken } from "./job/pictures-taken.tsx";
 import { Remarks } from "./job/remarks.tsx";
 
-/** One step of a plan, large enough for a bench and gloves, with what was done and seen at it. */
+/** One step of a plan, large enough for a bench and gloves, with its entries. */
 export function StepView({
   step,
   name,
@@ -21,15 +21,15 @@ export function StepView({
   onSay,
 }: {
   step: ShopStep;
-  /** By which it is told from the others. */
+  /** Its key among the steps. */
   name: string;
   index: number;
   count: number;
   state: StepState;
   tagId: string;
-  /** Null where none is begun. */
+  /** Null where no job is started. */
   job: string | null;
-  /** The job is finished: nothing more is said of it. */
+  /** The job is finished: no more entries. */
   closed: boolean;
   onSay: (said: Said) => boolean;
 }) {

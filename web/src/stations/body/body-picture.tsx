@@ -10,7 +10,7 @@ interface Props {
   detail: CandidateDetail;
 }
 
-/** Constructions on the left, the one in hand cut open on the right. */
+/** Constructions on the left, the selected one in section on the right. */
 export default function BodyPicture({ view, detail }: Props) {
   return (
     <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] gap-4">

@@ -13,7 +13,7 @@ afterEach(cleanup);
 const item = (name: string) => screen.getByText(name).closest("li")!;
 
 describe("constructions", () => {
-  it("are all listed, each with how many stand or one sentence why none does", async () => {
+  it("are all listed, each with its number of suitable valves or the reason why none is", async () => {
     const { view, api } = atTheBench("XV-3052");
     render(<Constructions view={view} />);
     await screen.findByText("Trunnion ball, side entry");
@@ -24,7 +24,7 @@ describe("constructions", () => {
       else if (row.fallsOn) expect(text).toContain(row.fallsOn.asks);
     }
   });
-  it("mark the one in hand, and take the best of another by a click", async () => {
+  it("mark the selected one, and select the best of another by a click", async () => {
     const { view, api } = atTheBench("XV-3052");
     render(<Constructions view={view} />);
     await screen.findByText("Trunnion ball, top entry");
@@ -57,7 +57,7 @@ describe("cavity and leak paths", () => {
     const key = view.rows.flatMap((r) => api.variants(r.key)).find((v) => v.valve.cavity === cavity)!.key;
     return prove(key).selected!;
   };
-  it("count two self-relieving seats as one barrier from either side, and say where they relieve", () => {
+  it("count two self-relieving seats as one barrier from either side, and show where they relieve", () => {
     render(<CavityFacts detail={detailFor("XV-3052", "two self-relieving seats")} />);
     expect(screen.getByText("one against pressure from upstream, one from downstream")).toBeTruthy();
     expect(screen.getByText("lower side")).toBeTruthy();
@@ -72,7 +72,7 @@ describe("cavity and leak paths", () => {
     expect(trapped.verdict).toBe("fails");
     expect(screen.getByText("trapped and warmed up").nextSibling!.textContent).toMatch(/bar g of .* bar g/);
   });
-  it("name what stands in every path out, and caution whoever opens it", () => {
+  it("name the seals of every leak path, and caution persons who open it", () => {
     const detail = detailFor("XV-3052", "two self-relieving seats");
     render(<CavityFacts detail={detail} />);
     for (const path of detail.section.leakPaths)
@@ -81,8 +81,8 @@ describe("cavity and leak paths", () => {
   });
 });
 
-describe("variants of the valve in hand", () => {
-  it("are those of its line, class and seat, the one in hand first", async () => {
+describe("variants of the selected valve", () => {
+  it("are those of its line, class and seat, the selected one first", async () => {
     const { view, api } = atTheBench("XV-3052");
     render(<Variants view={view} />);
     const count = api.variants(view.rows[0]!.key).length;

@@ -5,7 +5,7 @@ import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { CandidateDetail } from "../../workers/views.ts";
 
-/** What the arrangement of seats and cavity promises, and what the rules make of it. */
+/** Properties of the arrangement of seats and cavity, with the findings on it. */
 export const CavityFacts = memo(function CavityFacts({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
   const { cavity, strengths, limits, leakPaths } = detail.section;

@@ -7,7 +7,7 @@ import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 import type { ByConstructionRow, ConstructionRow } from "../../workers/views.ts";
 
-/** Every construction, and what those that do not stand could be built as: asked for one after the other. */
+/** Every construction; for those without a suitable valve, what could be built, asked one by one. */
 function useConstructions({ proof }: BenchView) {
   const { answer: rows = [] } = useAnswer(proof, "constructions", []);
   const fallen = rows.filter((row) => row.standing === 0);
@@ -39,7 +39,7 @@ function sentence(
       : "";
 }
 
-/** Every construction in a line: how many stand, or why none does; and what could be asked for. */
+/** Every construction as a row: number of suitable valves, or why there is none; and what could be built. */
 export const Constructions = memo(function Constructions({ view }: { view: BenchView }) {
   const { rows, built } = useConstructions(view);
   const units = useUnits();

@@ -6,10 +6,10 @@ import { SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
 
 const labelPitch = 15;
-/** Room a name takes beside the drawing, with the end of its leader: the face runs narrow, but never wider. */
+/** Room for a name beside the drawing, with the end of its leader: the typeface may be narrower, never wider. */
 const roomFor = (name: string) => 14 + 6.2 * name.length;
 
-/** Where a view lies on the stage, in pixels, with labels spread down either side so that none covers another. */
+/** Place of a view on the stage, in pixels, with labels spread down either side so that none covers another. */
 function laidOut(view: View, parts: SectionData["parts"], stage: { width: number; height: number }) {
   const { left, right, top, bottom } = view.box;
   const names = new Map(parts.map((p) => [p.id, p]));
@@ -45,7 +45,7 @@ function laidOut(view: View, parts: SectionData["parts"], stage: { width: number
   return { scale, x0, y0, labels: [...side(-1), ...side(1)] };
 }
 
-/** A section through the candidate in hand, turned by hand; drawn from its own dimensions. */
+/** A section through the selected candidate, turned by a slider; drawn from its own dimensions. */
 export const SectionPicture = memo(function SectionPicture({ data }: { data: SectionData }) {
   const [opening, setOpening] = useState(0);
   const [which, setWhich] = useState<View["name"]>("along the stem");

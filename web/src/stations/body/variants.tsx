@@ -8,7 +8,7 @@ import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** Body, trim and seal variants of the valve in hand. */
+/** Body, trim and seal variants of the selected valve. */
 const Variants = memo(function Variants({ view }: { view: BenchView }) {
   const { key, valve } = view.selected!.candidate;
   const { answer: variants, failure } = useAnswer(view.proof, "variants", [key]);

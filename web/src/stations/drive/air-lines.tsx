@@ -7,7 +7,7 @@ interface Step {
   readonly says: string;
 }
 
-/** What air meets on its way, the supply first. */
+/** Parts in the air line, the supply first. */
 function chain(air: AirPicture, ways: string): Step[] {
   const led = air.executions.find((e) => e.led)!;
   const item = (kind: string) => air.fittings.find((f) => f.kind === kind)?.mounted?.item;
@@ -61,7 +61,7 @@ export function AirLines({ air }: { air: AirPicture }) {
   const wide = drive + 134;
   const middle = top + boxHigh / 2;
   const valve = leftOf(leads) + boxWide / 2;
-  // Of a drive with air on both sides the valve feeds the second below, beside its exhaust.
+  // On a double-acting actuator the valve feeds the second chamber below, beside its exhaust.
   const exhaust = air.sprung ? valve : valve - 30;
   const bottle = air.fittings.find((f) => f.kind === "volume bottle")?.mounted;
   const switches = air.fittings.find((f) => f.kind === "limit switches")?.mounted;

@@ -98,7 +98,7 @@ function Arrangements({ air }: { air: AirPicture }) {
   );
 }
 
-/** What the air of the drive in hand does: how it runs, how fast, how much of it, and how it lets go. */
+/** Air of the selected actuator: arrangement, stroking times, consumption, and action on failure. */
 const Air = memo(function Air({ view }: { view: BenchView }) {
   const { answer: air, failure } = useAnswer(view.proof, "air", [view.selected!.candidate.key]);
   const units = useUnits();

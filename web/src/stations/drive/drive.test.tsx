@@ -12,7 +12,7 @@ afterEach(cleanup);
 const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
 
 describe("the ladder of supplies", () => {
-  it("has a row for each pressure, the duty's own marked, and takes the drive that would do in hand", async () => {
+  it("has a row for each pressure, the duty's own marked, and selects the actuator that would suit", async () => {
     const { view, api } = atTheBench("XV-1044");
     const { steps, givesUpBarG } = (await api.supplies(view.selected!.candidate.key))!;
     render(<SupplySteps view={view} />);
@@ -24,14 +24,14 @@ describe("the ladder of supplies", () => {
     fireEvent.click(within(rows(table)[other]!).getByRole("button"));
     expect(useBench.getState().selected).toBe(steps[other]!.key);
   });
-  it("says of a hand that no pressure turns it", async () => {
+  it("reports that no pressure turns a manual operator", async () => {
     render(<SupplySteps view={atTheBench("HV-1012").view} />);
     expect(await screen.findByText(/not pneumatic or hydraulic/)).toBeTruthy();
   });
 });
 
 describe("kinds of operator", () => {
-  it("stand side by side, the one in hand marked, with what each cannot do", async () => {
+  it("are side by side, the selected one marked, with what each cannot do", async () => {
     const { view, api } = atTheBench("XV-1004");
     const found = api.kinds(view.selected!.candidate.key);
     render(<Kinds view={view} />);
@@ -46,8 +46,8 @@ describe("kinds of operator", () => {
   });
 });
 
-describe("the chance of a stall", () => {
-  it("is told with its error, and what matters most first", async () => {
+describe("the probability of a stall", () => {
+  it("is shown with its error, and the most important inputs first", async () => {
     const { view, api } = atTheBench("XV-1048");
     const found = (await api.stall(view.selected!.candidate.key))!;
     render(<Stall view={view} />);
@@ -58,7 +58,7 @@ describe("the chance of a stall", () => {
     );
     expect(screen.getByText(/An estimate/)).toBeTruthy();
   });
-  it("is not called nought where no trial stalled", async () => {
+  it("is not called zero where no trial stalled", async () => {
     render(<Stall view={atTheBench("XV-1044").view} />);
     expect(await screen.findByText(/None of 100\s?000 trials stalled \(below 0.003 %\)/)).toBeTruthy();
   });
@@ -68,8 +68,8 @@ describe("the chance of a stall", () => {
   });
 });
 
-describe("the air of a drive", () => {
-  it("tells each way to lead it, marked where a time is asked for, and the arrangement in force", async () => {
+describe("the air of an actuator", () => {
+  it("lists each air arrangement, marked where a time is asked for, and the one in use", async () => {
     const { view, api } = atTheBench("XV-1044");
     const found = (await api.air(view.selected!.candidate.key))!;
     render(<Air view={view} />);
@@ -88,7 +88,7 @@ describe("the air of a drive", () => {
     const current = rows(arrangements).filter((row) => row.getAttribute("aria-current") === "true");
     expect(current.map((row) => row.firstElementChild!.textContent)).toEqual(["single"]);
   });
-  it("lists what stands on the drive, what is not needed, and why others do not do", async () => {
+  it("lists accessories, what is not needed, and why other items do not fit", async () => {
     const { view, api } = atTheBench("XV-1004");
     const found = (await api.air(view.selected!.candidate.key))!;
     render(<Air view={view} />);
@@ -106,14 +106,14 @@ describe("the air of a drive", () => {
       "with plant air in the spring chamber",
     );
   });
-  it("draws what the springs breathe, or both sides fed", async () => {
+  it("draws the breathing of the springs, or both sides fed", async () => {
     render(<Air view={atTheBench("XV-1044").view} />);
     expect(await screen.findByRole("img", { name: /exhaust goes through the spring chamber/ })).toBeTruthy();
     cleanup();
     render(<Air view={atTheBench("XV-6009").view} />);
     expect(await screen.findByRole("img", { name: /both sides are supplied/ })).toBeTruthy();
   });
-  it("says of a motor that no air drives it", async () => {
+  it("reports that air does not drive a motor", async () => {
     render(<Air view={atTheBench("XV-6001").view} />);
     expect(await screen.findByText(/actuator is not pneumatic/)).toBeTruthy();
   });

@@ -21,7 +21,7 @@ function Refused({ refused }: Pick<FittingLine, "refused">) {
   );
 }
 
-/** What stands on the drive, what was looked for, and why the rest of the shelf does not do. */
+/** Accessories of the actuator, what was needed, and why other items of the shelf do not fit. */
 export function FittingsTable({ fittings }: { fittings: readonly FittingLine[] }) {
   if (fittings.length === 0)
     return <p className="mt-3 text-dim">The shelf has no accessories. The house rules apply.</p>;

@@ -10,7 +10,7 @@ import type { BenchView } from "../../workers/bench-view.ts";
 
 const figures = "figures pl-2 text-right whitespace-nowrap";
 const known = (value: number | null) => (value === null ? "–" : figure(value));
-/** Kinds that are made with a spring say so themselves. */
+/** Kinds that always have a spring say so in their name. */
 const named = ({ kind, sprung }: KindOnValve) => (sprung && !/return/.test(kind) ? `${kind}, spring` : kind);
 
 function Row({ kind, selected }: { kind: KindOnValve; selected: boolean }) {
@@ -37,7 +37,7 @@ function Row({ kind, selected }: { kind: KindOnValve; selected: boolean }) {
   );
 }
 
-/** Every kind of drive on the valve in hand, side by side, whatever operator the duty asks for. */
+/** Every kind of actuator on the selected valve, side by side, whatever operator the duty asks for. */
 const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
   const { key } = view.selected!.candidate;
   const { answer: kinds, failure } = useAnswer(view.proof, "kinds", [key]);

@@ -17,7 +17,7 @@ function inWords({ probability, standardError, trials, place }: StallChance): st
   return `${percent(probability)} % of ${figure(trials)} trials stalled (± ${percent(2 * standardError)})${first}`;
 }
 
-/** One input from its low to its high end, and what of output over demand is left at either. */
+/** One input from its low to its high end, with output over demand at either. */
 function Input({
   input,
   units,
@@ -56,7 +56,7 @@ function Input({
   );
 }
 
-/** Chance that the drive in hand stalls, and what of the scatter matters most. */
+/** Probability that the selected actuator stalls, and the inputs that matter most. */
 const Stall = memo(function Stall({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: found, failure } = useAnswer(view.proof, "stall", [view.selected!.candidate.key]);

@@ -12,7 +12,7 @@ import { StrokeLegend } from "./stroke-lines.tsx";
 
 const StrokeChart = later(() => import("./stroke-chart.tsx"));
 
-/** The drive, or what a bare stem takes and whether a hand can. */
+/** The actuator, or the torque of a bare stem and whether a hand can turn it. */
 function turnedBy({ view, units }: OnTheBench): string {
   const candidate = view?.selected?.candidate;
   if (!candidate) return "";

@@ -101,7 +101,7 @@ function strokeOptions(
   };
 }
 
-/** Demand over the stroke both ways against what the drive gives; the stem limit as ceiling. */
+/** Demand over the stroke in both directions against the actuator's output; the stem limit as ceiling. */
 const StrokeChart = memo(function StrokeChart({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
   const options = useCallback(

@@ -8,7 +8,7 @@ import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** What each step of the supply would save, and where the drive in hand gives up. */
+/** Savings at each step of the supply pressure, and where the selected actuator fails. */
 const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: ladder, failure } = useAnswer(view.proof, "supplies", [view.selected!.candidate.key]);

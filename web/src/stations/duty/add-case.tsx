@@ -6,7 +6,7 @@ import { KeyHint } from "../../parts/key-hint.tsx";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 import { useAddCase } from "./adding-case.ts";
 
-/** Adds an operating case of a kind, started with what the kind usually means. */
+/** Adds an operating case of a kind, started with its usual values. */
 export function AddCase() {
   const { open, set } = useAddCase();
   const added = useRef("");

@@ -43,7 +43,7 @@ function VapourShare({ operatingCase, fault }: { operatingCase: OperatingCase; f
   );
 }
 
-/** What else a case has: its kind, phase and flow, whether it may be shut, and from where it is pushed. */
+/** Other values of a case: kind, phase and flow, whether it may be shut, and the driving side. */
 export function CaseDetail({
   operatingCase,
   index,

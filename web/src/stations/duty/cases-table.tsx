@@ -55,7 +55,7 @@ function CaseFigure({
   );
 }
 
-/** Operating cases, edited in place; the one in hand shows what else it has. */
+/** Operating cases, edited in place; the selected one shows its other values. */
 export function CasesTable({ faults, verdicts }: Props) {
   const cases = useBench((s) => s.content!.duty.cases);
   const { editCase } = useBench.getState();

@@ -7,7 +7,7 @@ import { FieldRow } from "./field-row.tsx";
 import type { PanelRow } from "./fields.ts";
 import { ReadText } from "./read-text.tsx";
 
-/** An estimate shown while nobody has stated the figure. */
+/** An estimate, shown while no value is stated. */
 export interface ShownEstimate {
   readonly value: number;
   readonly method: string;
@@ -15,7 +15,7 @@ export interface ShownEstimate {
 
 interface Entry {
   field: AnyField;
-  /** Name read out, where the row's own name says less. */
+  /** Accessible name, where the row's own name is not enough. */
   label?: string;
   fault: string | undefined;
   estimate?: ShownEstimate | undefined;
@@ -27,7 +27,7 @@ const state = (path: string, value: unknown) => {
   editDuty(withValueAt(content!.duty, path, value));
 };
 
-/** The full name where it says more than the short one. */
+/** The full name where it tells more than the short one. */
 const readOut = (field: AnyField) => (field.path === "area" ? inSentence(field.label) : shortName(field));
 
 function Select({
@@ -176,7 +176,7 @@ interface Props {
   estimate?: ShownEstimate | undefined;
 }
 
-/** What is wrong at any of a row's paths: what could not be read comes before what may not be. */
+/** Faults at the paths of a row: unreadable text before invalid values. */
 function useFault(fields: readonly AnyField[], fault: Props["fault"]): string | undefined {
   const unreadable = useBench((s) => fields.find(({ path }) => s.unreadable[path] !== undefined)?.path);
   const text = useBench((s) => (unreadable === undefined ? undefined : s.unreadable[unreadable]));
@@ -186,7 +186,7 @@ function useFault(fields: readonly AnyField[], fault: Props["fault"]): string | 
   return fields.map(({ path }) => fault(path)).find((f) => f !== undefined);
 }
 
-/** One row of the panel with its label; what is wrong stands right below. */
+/** One row of the panel with its label; the fault is right below. */
 export const DutyFieldRow = memo(function DutyFieldRow({ row, fault, estimate }: Props) {
   const fields = row.kind === "range" ? [row.low, row.high] : [row.field];
   const wrong = useFault(fields, fault);

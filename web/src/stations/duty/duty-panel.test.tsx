@@ -20,7 +20,7 @@ afterEach(() => {
 });
 
 describe("remarks from the line list", () => {
-  it("stand below the duty, with what their words may mean", () => {
+  it("are below the duty, with suggestions from their words", () => {
     atTheBench("XV-3052");
     useBench.setState({ remarks: { Insulation: "50 mm", Notes: "steamed out in May" } });
     render(<DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />);
@@ -35,7 +35,7 @@ describe("operating cases", () => {
     render(<CasesTable faults={faults} verdicts={{ c1: "holds", c2: "tight" }} />);
     return bench;
   };
-  it("take figures in the reader's unit, and in any other that is written with them", () => {
+  it("take values in the reader's unit, and in any other that is typed with them", () => {
     drawn();
     type("upstream, maximum, bar g", "750 psi");
     expect(duty().cases[1]!.upstreamBarG).toBeCloseTo(51.710679, 5);
@@ -44,7 +44,7 @@ describe("operating cases", () => {
     type("downstream, maximum, bar g", "");
     expect(duty().cases[1]!.downstreamBarG).toBeNull();
   });
-  it("keep what cannot be read as typed, say so, and store nothing of it", () => {
+  it("keep unreadable text as typed, report it, and store nothing of it", () => {
     drawn();
     const before = duty().cases[0]!.upstreamBarG;
     type("upstream, normal, bar g", "12 furlongs");
@@ -55,11 +55,11 @@ describe("operating cases", () => {
     expect(duty().cases[0]!.upstreamBarG).toBe(12);
     expect(useBench.getState().unreadable).toEqual({});
   });
-  it("show the fault of a figure below its case", () => {
+  it("show the fault of a value below its case", () => {
     drawn({ "cases.1.temperatureC": "Below absolute zero." });
     expect(screen.getByText("Below absolute zero.")).toBeTruthy();
   });
-  it("say their verdict, and open to the rest of the case", () => {
+  it("show their verdict, and open to the rest of the case", () => {
     drawn();
     const more = screen.getByLabelText("maximum: tight; details of this case");
     expect(more.getAttribute("aria-expanded")).toBe("false");
@@ -68,7 +68,7 @@ describe("operating cases", () => {
     type("name of case 2", "upset");
     expect(duty().cases[1]!.name).toBe("upset");
   });
-  it("are headed in the reader's units", () => {
+  it("have headings in the reader's units", () => {
     useReading.setState({ system: "US" });
     drawn();
     expect(screen.getByText("psi g")).toBeTruthy();
@@ -90,7 +90,7 @@ describe("Enter in an entry of the duty", () => {
   };
   const enter = (label: string, more: object = {}) =>
     fireEvent.keyDown(input(label), { key: "Enter", ...more });
-  it("leads to the next thing that must be known, and there on to the first again", () => {
+  it("leads to the next mandatory value, and there on to the first again", () => {
     drawn();
     for (const [from, to] of [
       ["size", "line class"],
@@ -103,7 +103,7 @@ describe("Enter in an entry of the duty", () => {
       expect(document.activeElement, from).toBe(input(to!));
     }
   });
-  it("means nothing to a key that goes with it, and in a button", () => {
+  it("does nothing with a modifier key, and nothing in a button", () => {
     drawn();
     input("size").focus();
     enter("size", { ctrlKey: true });
@@ -119,7 +119,7 @@ describe("a count of the duty", () => {
   const chlorides = panelRows("fluid").find(
     (row) => row.kind === "field" && row.field.path === "fluid.chloridesMgL",
   )!;
-  it("takes a figure with or without its unit, and refuses words", () => {
+  it("takes a number with or without its unit, and refuses words", () => {
     atTheBench("XV-3052");
     render(<DutyFieldRow row={chlorides} fault={() => undefined} />);
     type("chlorides", "250 mg/l");
@@ -130,7 +130,7 @@ describe("a count of the duty", () => {
     type("chlorides", "");
     expect(duty().fluid.chloridesMgL).toBeNull();
   });
-  it("shows the fault of a figure nobody may mean", () => {
+  it("shows the fault of an impossible number", () => {
     atTheBench("XV-3052");
     render(
       <DutyFieldRow
@@ -143,10 +143,10 @@ describe("a count of the duty", () => {
   });
 });
 
-describe("what the valve is for", () => {
+describe("the function of the valve", () => {
   const task = panelRows("task").find((row) => row.kind === "field" && row.field.path === "function")!;
   const press = (name: string) => fireEvent.click(screen.getByRole("button", { name }));
-  it("may be several things at once, and nothing pressed is not stated", () => {
+  it("may be several at once, and none pressed is not stated", () => {
     atTheBench("XV-3052", (d) => ({ ...d, function: null }));
     render(<DutyFieldRow row={task} fault={() => undefined} />);
     press("throttling");
@@ -159,8 +159,8 @@ describe("what the valve is for", () => {
   });
 });
 
-describe("a valve that stands already", () => {
-  it("is asked what is known of it, and no other valve is", () => {
+describe("an installed valve", () => {
+  it("has its own questions, which no other valve has", () => {
     atTheBench("XV-3052");
     const panel = <DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />;
     render(panel);
@@ -174,9 +174,9 @@ describe("a valve that stands already", () => {
   });
 });
 
-describe("what the duty leaves open", () => {
+describe("missing values of the duty", () => {
   const list = () => [...document.querySelectorAll("li")].map((li) => li.textContent!);
-  it("names what must be known first, and what is assumed in the reader's units", () => {
+  it("name mandatory ones first, and assumptions in the reader's units", () => {
     const { view } = atTheBench("XV-9001");
     const { rerender } = render(<MissingList view={view} />);
     const stops = view.missing.filter((m) => m.assumption === null).length;
@@ -192,7 +192,7 @@ describe("what the duty leaves open", () => {
     expect(list().join(" ")).toMatch(/Lowest air supply: [\d.]+ psi g assumed/);
     expect(list().join(" ")).not.toMatch(/bar g|°C/);
   });
-  it("puts first what turns most valves, counted by proving with the gap filled otherwise", async () => {
+  it("put first what changes most valves, counted by proving with the gap filled otherwise", async () => {
     const { view, api } = atTheBench("XV-3052", (d) => ({ ...d, flowDirection: null, port: null }));
     render(<MissingList view={view} />);
     const assumed = view.missing.filter((m) => m.assumption !== null);
@@ -207,7 +207,7 @@ describe("what the duty leaves open", () => {
     expect(shown).toEqual([...shown].sort((a, b) => b - a));
     expect(Math.max(...shown)).toBeGreaterThan(0);
   });
-  it("says so where nothing is open", () => {
+  it("report where nothing is open", () => {
     const { view } = atTheBench("XV-3052");
     render(<MissingList view={{ ...view, missing: [] }} />);
     expect(screen.getByText(/The duty is complete/)).toBeTruthy();

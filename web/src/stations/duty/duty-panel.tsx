@@ -16,11 +16,11 @@ import { Remarks } from "./remarks.tsx";
 interface Props {
   faults: Record<string, string>;
   caseVerdicts: Readonly<Record<string, Verdict>>;
-  /** Paths of what must be known and is not. */
+  /** Paths of mandatory values that are missing. */
   toKnow: readonly string[];
 }
 
-/** Enter leads from one thing that must be known to the next. */
+/** Enter leads from one mandatory value to the next. */
 function leadOn(event: KeyboardEvent<HTMLElement>, toKnow: readonly string[]): void {
   const { target } = event;
   const entering = target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
@@ -74,7 +74,7 @@ function SizeAndClass({ fault }: { fault: (path: string) => string | undefined }
   );
 }
 
-/** Fields of a group, those left out that the rest of the duty gives no room to. */
+/** Fields of a group, without those the rest of the duty makes irrelevant. */
 function Group({ id, fault }: { id: PanelGroup; fault: (path: string) => string | undefined }) {
   const hidden = useBench((s) => hiddenPaths(s.content!.duty));
   return (
@@ -88,7 +88,7 @@ function Group({ id, fault }: { id: PanelGroup; fault: (path: string) => string 
   );
 }
 
-/** What goes in: cases first, then everything else an order needs. */
+/** The inputs: cases first, then everything else an order needs. */
 export const DutyPanel = memo(function DutyPanel({ faults, caseVerdicts, toKnow }: Props) {
   const fault = useCallback((path: string) => faults[path], [faults]);
   return (

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 
-/** A label and its field; what is wrong stands right below. */
+/** A label and its field; the fault is right below. */
 export function FieldRow({
   label,
   fault,
@@ -9,7 +9,7 @@ export function FieldRow({
 }: {
   label: string;
   fault?: string | undefined;
-  /** Of the field entered here. */
+  /** Unit of the field here. */
   path?: string;
   children: ReactNode;
 }) {

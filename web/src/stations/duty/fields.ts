@@ -7,14 +7,14 @@ export type PanelRow =
 
 export type PanelGroup = Group;
 
-/** Fields the rest of a duty gives no room to, by their paths: one text, so that it is compared at a glance. */
+/** Paths of the fields that the rest of a duty makes irrelevant: one text, for a quick comparison. */
 export const hiddenPaths = (duty: Duty): string =>
   fieldsOfDuty
     .filter(({ shown }) => shown !== undefined && !shown(duty))
     .map(({ path }) => path)
     .join(" ");
 
-/** Groups of the panel in order; size and line class stand above them. */
+/** Groups of the panel in order; size and line class come before them. */
 export const panelGroups: readonly { readonly id: Group; readonly name: string }[] = [
   { id: "line", name: "Line" },
   { id: "task", name: "Task" },
@@ -22,7 +22,7 @@ export const panelGroups: readonly { readonly id: Group; readonly name: string }
   { id: "site", name: "Site" },
 ];
 
-/** Fields with an entry of their own above the groups, or drawn by hand among the fluid's. */
+/** Fields with an entry of their own before the groups, or drawn among the fluid's. */
 const apart = new Set([
   "dn",
   "lineDesignation",

@@ -9,7 +9,7 @@ import { Hazards } from "./hazards.tsx";
 
 const byName = [...fluids].sort((a, b) => a.name.localeCompare(b.name));
 
-/** What flows: a name, a substance estimates are made from, its hazards and what it carries. */
+/** The fluid: name, substance for estimates, hazards and contents. */
 export const FluidFields = memo(function FluidFields({
   fault,
 }: {
@@ -44,7 +44,7 @@ export const FluidFields = memo(function FluidFields({
               fluid: {
                 ...fluid,
                 substance: picked?.id ?? null,
-                // Blank fields only: what somebody wrote stays.
+                // Blank fields only: entered values stay.
                 name: fluid.name === "" ? (picked?.name ?? "") : fluid.name,
                 family: fluid.family ?? picked?.family ?? null,
               },

@@ -5,8 +5,8 @@ import { useHouseAsRead } from "../../bench/house-as-read.ts";
 import { FieldRow } from "./field-row.tsx";
 
 /**
- * Hazards the rules go by. Those of substance, family and H₂S count without being entered; one pressed away is set
- * aside, counts until a reason is given, and stays to be seen.
+ * Hazards for the rules. Those from substance, family and H₂S count without being entered; one that is set aside counts
+ * until a reason is given, and stays visible.
  */
 export function Hazards({ fault }: { fault: (path: string) => string | undefined }) {
   const duty = useBench((s) => s.content!.duty);

@@ -8,7 +8,7 @@ import { enterField } from "../../parts/field-place.ts";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** How many candidates turn if an assumption is wrong; asked one after the other, each by a proof of its own. */
+/** Number of candidates that change if an assumption is wrong; asked one by one, each with a proof of its own. */
 function useEffects({ proof, missing }: BenchView): Readonly<Record<string, number | undefined>> {
   const fields = missing.filter((m) => m.assumption !== null).map((m) => m.field);
   const { answers } = useAnswers(
@@ -58,7 +58,7 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
   );
 }
 
-/** What the duty leaves open, what hangs on it, and what is assumed meanwhile: what weighs most stands first. */
+/** Missing values of the duty, what depends on them and what is assumed: the most important first. */
 const MissingList = memo(function MissingList({ view }: { view: BenchView }) {
   const effects = useEffects(view);
   const { missing } = view;

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { FieldRow } from "./field-row.tsx";
 
-/** A text that must be read into something; what cannot be read stays as typed with the reason below. */
+/** A text that is parsed; invalid text stays as typed with the reason below. */
 export function ReadText({
   label,
   path,

@@ -2,7 +2,7 @@ import { suggestionsIn } from "@proven-seat/core/duty/line-list";
 import { useMemo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 
-/** What the tag's list said that no field of a duty holds, with what its words may mean for the duty. */
+/** Remarks from the tag's list without a field of the duty, with suggestions for the duty. */
 export function Remarks({ heading }: { heading: string }) {
   const remarks = useBench((s) => s.remarks);
   const words = useMemo(() => suggestionsIn(remarks, 0, ""), [remarks]);

@@ -10,11 +10,11 @@ export interface CasePoint {
   readonly pressure: number;
   readonly verdict: Verdict;
   readonly label: string;
-  /** What the assembly holds there and which part says so. */
+  /** Limit of the assembly there, and the part with that limit. */
   readonly governed: string;
 }
 
-/** Cases as points of the picture; the part with the least in hand speaks for each. */
+/** Cases as points of the picture; the part with the least margin decides for each. */
 export function casePoints(
   cases: readonly OperatingCase[],
   envelope: Envelope,
@@ -49,7 +49,7 @@ export function casePoints(
   });
 }
 
-/** What holds at a temperature: the lowest line and whose it is; null outside every line. */
+/** The limit at a temperature: the lowest line and its part; null outside every line. */
 export function heldAt(
   envelope: Envelope,
   temperatureC: number,

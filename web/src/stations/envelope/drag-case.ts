@@ -9,7 +9,7 @@ export function moveCase(id: string, pressure: number, temperature: number, read
   const bar = convertUnit(pressure, "pressure", shownUnit("pressure", reading), "bar g");
   const temperatureC = convertUnit(temperature, "temperature", shownUnit("temperature", reading), "°C");
   const far = (c.flow === "reverse" ? c.upstreamBarG : c.downstreamBarG) ?? -1.01325;
-  // The driving side stays the higher one, and no figure gets finer than a hand can place it.
+  // The driving side stays the higher one, and no value gets finer than a hand can place it.
   const driving = Math.min(
     1000,
     Math.max(far, Math.round(bar * (Math.abs(bar) < 10 ? 20 : 2)) / (Math.abs(bar) < 10 ? 20 : 2)),
@@ -20,7 +20,7 @@ export function moveCase(id: string, pressure: number, temperature: number, read
   });
 }
 
-/** One drag is one step to undo: the first move is remembered, those after it belong to it. */
+/** One drag is one step to undo: the first move is recorded, later ones join it. */
 export const draggedOnce = () => {
   const { pause, resume } = useBench.temporal.getState();
   let moved = false;

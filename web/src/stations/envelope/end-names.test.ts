@@ -8,7 +8,7 @@ const named = (ends: Envelope["ends"], cases: { temperature: number; pressure: n
   endNames(ends, cases, { system: "metric" }, (c) => c, [-100, 300], 100);
 
 describe("names of the ends", () => {
-  it("stand on the far sides of two ends that are close, so that they never meet", () => {
+  it("are on the far sides of two ends that are close, so that they never meet", () => {
     const [stays, passes] = named([end("stays to", 200), end("passes to", 210)]);
     expect(stays).toMatchObject({ text: "stays to 200 °C, PTFE", position: "insideEndTop" });
     expect(passes).toMatchObject({ text: "passes to 210 °C, PTFE", position: "insideEndBottom" });

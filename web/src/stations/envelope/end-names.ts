@@ -5,19 +5,19 @@ export interface EndName {
   /** Temperature in the reader's unit. */
   readonly x: number;
   readonly text: string;
-  /** Which side of its line the upright name stands on, and at which end of it. */
+  /** Side of its line on which the upright name is, and end of the line. */
   readonly position: "insideEndTop" | "insideEndBottom" | "insideStartTop" | "insideStartBottom";
 }
 
-/** What ends it, without what else its name says. */
+/** The part that ends it, without the rest of its name. */
 const shortName = (name: string) => name.split(/[:,]/)[0]!;
 
-/** Left of the line for where it may stay, right of it for what lies outside: side by side, never on each other. */
+/** Left of the line for continuous service, right of it for outside: side by side, never overlapping. */
 const side = (end: TemperatureEnd["end"]) => (end === "stays to" ? "Top" : "Bottom");
 
 /**
- * Names of the ends an envelope has in view. A name goes to the foot of its line where a case stands at its
- * head, or where the name of another end faces it.
+ * Names of the visible ends of an envelope. A name moves to the foot of its line where a case is at its head, or where
+ * the name of another end faces it.
  */
 export function endNames(
   ends: Envelope["ends"],

@@ -22,7 +22,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
   const theme = useReading((s) => s.theme);
   const units = useUnits();
   const says = useRef<HTMLParagraphElement>(null);
-  /** What is drawn now, for the pointer. */
+  /** The drawn state, for the pointer. */
   const drawn = useRef<readonly CasePoint[]>([]);
   const envelopeNow = useRef(detail.envelope);
   const reading = useRef(units);

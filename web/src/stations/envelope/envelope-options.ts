@@ -38,7 +38,7 @@ export function envelopeOptions(
   const xMax = Math.ceil((Math.max(...xs) + span * 0.02) / step) * step;
   const inView = (temperature: number) => temperature >= xMin && temperature <= xMax;
   const clipped = (line: readonly (readonly [number, number])[]) => line.map(([x, y]) => [t(x), p(y)]);
-  // Scaled to what governs: a seat that holds ten times the body would press everything else to the floor.
+  // Scaled to the governing lines: a seat with ten times the body's limit would flatten everything else.
   const governing = [...envelope.lowest, ...envelope.excursion].filter(([x]) => inView(t(x)));
   const top = Math.max(
     ...governing.map(([, y]) => p(y) * 1.25),

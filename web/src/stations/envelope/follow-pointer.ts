@@ -3,7 +3,7 @@ import type { Envelope } from "@proven-seat/core/judgement/proof";
 import { type CasePoint, heldAt } from "./case-points.ts";
 import { draggedOnce, moveCase } from "./drag-case.ts";
 
-/** What is drawn at the moment, asked for anew at each move. */
+/** The drawn state, read again at each move. */
 interface Stage {
   readonly chart: () => {
     convertToPixel: (finder: "grid", value: number[]) => number[];
@@ -15,10 +15,10 @@ interface Stage {
   readonly say: (text: string) => void;
 }
 
-/** How near, in pixels, a case is taken hold of. */
+/** Distance, in pixels, at which a case can be grabbed. */
 const reach = 14;
 
-/** Says what holds where the pointer is, and lets a case be dragged. */
+/** Shows the limit at the pointer, and lets a case be dragged. */
 export function followPointer(element: HTMLElement, stage: Stage): () => void {
   const pointOf = (event: PointerEvent): [number, number] => {
     const { left, top } = element.getBoundingClientRect();

@@ -14,7 +14,7 @@ const ballOf = (number: string) => {
 };
 
 describe("the ladder of seats", () => {
-  it("climbs from the coolest seat up, each with what it costs in torque", async () => {
+  it("lists the seats from the coolest up, each with its torque", async () => {
     const { view, api } = ballOf("XV-3052");
     render(<SeatLadder view={view} />);
     await screen.findByRole("table");
@@ -26,7 +26,7 @@ describe("the ladder of seats", () => {
     expect(stays).toEqual([...stays].sort((a, b) => a - b));
     for (const [i, row] of rows.entries()) expect(row.textContent).toContain(steps[i]!.seat);
   });
-  it("takes another seat in hand", async () => {
+  it("selects another seat", async () => {
     const { view } = ballOf("XV-3052");
     render(<SeatLadder view={view} />);
     await screen.findByRole("table");
@@ -48,7 +48,7 @@ describe("the ladder of seats", () => {
 });
 
 describe("cases on the envelope", () => {
-  it("stand where they are in the reader's units, those without a figure left out", () => {
+  it("are at their place in the reader's units, without those that lack a value", () => {
     const { view, duty } = atTheBench("XV-3052");
     const { envelope } = view.selected!;
     const cases = [...duty.cases, { ...duty.cases[0]!, id: "blank", name: "blank", temperatureC: null }];

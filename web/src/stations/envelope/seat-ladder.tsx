@@ -8,7 +8,7 @@ import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** Seats the line offers, coolest first, and what each step up costs. */
+/** Seats of the line, coolest first, and the cost of each step up. */
 const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: steps, failure } = useAnswer(view.proof, "seats", [view.selected!.candidate.key]);

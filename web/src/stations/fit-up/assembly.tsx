@@ -7,7 +7,7 @@ import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/bench-view.ts";
 import { Drawings } from "./drawings.tsx";
 
-/** How the drive in hand is put on, step by step, and the drawings a workshop wants for it. */
+/** Mounting of the selected actuator, step by step, and the workshop drawings for it. */
 const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
   const units = useUnits();
   const { fitUp, candidate } = view.selected!;

@@ -14,7 +14,7 @@ interface Offered {
   readonly outline: () => Outline;
 }
 
-/** What can be drawn of a drive on its valve: a template for each pad, the bracket and the coupling. */
+/** Drawings of an actuator on its valve: a template for each pad, the bracket and the coupling. */
 function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
   const template = { name: `Drilling template ${pad.flange}`, file: `drilling-template-${pad.flange}` };
   const { bracket, coupling } = fitUp ?? {};
@@ -23,7 +23,7 @@ function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
       ...template,
       outline: () => drillingTemplate(pad, bracket?.lowerHoleMm ?? stemDiameterMm + 4),
     },
-    // What is made in series has its maker's drawing.
+    // A standard part has its maker's drawing.
     ...(bracket?.made === null
       ? [
           {

@@ -36,7 +36,7 @@ const ofPipe = "fill-none stroke-dim";
 /** Drawn for the two, not bought. */
 const made = "fill-paper stroke-holds";
 
-/** Heights a reader wants, each as a measure to the right of what it measures. */
+/** Heights as dimensions, each to the right of its part. */
 function Measures({
   spans,
   position,
@@ -72,7 +72,7 @@ function Measures({
   );
 }
 
-/** Valve, what stands between, and drive from the side, to scale; what nobody states is left out. */
+/** Valve, parts between and actuator from the side, to scale; unstated dimensions are left out. */
 export function Elevation({ picture }: { picture: FitUpPicture }) {
   const units = useUnits();
   const { fitUp, stemEnd, outside, pad } = picture;
@@ -90,7 +90,7 @@ export function Elevation({ picture }: { picture: FitUpPicture }) {
     Math.max(faceToFace + 0.2 * flangeMm, outside?.lengthMm ?? 0, fitUp?.bracket?.plateWidthMm ?? 0) * 1.05;
   const length = (mm: number) => figureText(mm, "mm", units);
   const measures = [
-    // What nobody states is drawn somewhere, and measured nowhere.
+    // An unstated dimension is drawn approximately and not dimensioned.
     ...(picture.padHeightMm === null ? [] : [[length(padAt), 0, padAt] as const]),
     ...(rise > 0 ? [[length(rise), padAt, driveAt] as const] : []),
     ...(outside ? [[length(outside.heightMm), driveAt, driveTop] as const] : []),

@@ -17,8 +17,8 @@ const markBeside = (name: string | RegExp) =>
     .querySelector("[data-verdict]")!
     .getAttribute("data-verdict");
 
-describe("the drive on the valve", () => {
-  it("marks the stem where it breaks, and what else carries the drive as it is", () => {
+describe("the actuator on the valve", () => {
+  it("marks the stem where it breaks, and the other members as they are", () => {
     const { api, view } = atTheBench("XV-1004");
     const details = api.details(api.drives(view.selected!.candidate.key).map((d) => d.key));
     const breaks = details.find(
@@ -33,18 +33,18 @@ describe("the drive on the valve", () => {
     expect(markBeside(/^stem/)).toBe("holds");
     expect(screen.getByRole("img", { name: /Side view: pad/ })).toBeTruthy();
   });
-  it("names what gives first, once", () => {
+  it("names the weakest member, once", () => {
     const { view } = atTheBench("XV-3052");
     render(<StackPicture detail={view.selected!} />);
     expect(screen.getAllByText("weakest part")).toHaveLength(1);
     expect(screen.getByText(/needs a bracket and a coupling/)).toBeTruthy();
   });
-  it("measures no height nobody states", () => {
+  it("shows no height that is not stated", () => {
     render(<StackPicture detail={atTheBench("XV-6030").view.selected!} />);
     const side = screen.getByRole("img", { name: /pad height not stated/ });
     expect(side.querySelectorAll("text")).toHaveLength(1);
   });
-  it("has nothing to put on a bare stem, or on one that rises", async () => {
+  it("has no mounting for a bare stem, or for a rising one", async () => {
     render(<StackPicture detail={atTheBench("XV-3061").view.selected!} />);
     expect(screen.getByText("None: the actuator is selected elsewhere.")).toBeTruthy();
     cleanup();
@@ -53,8 +53,8 @@ describe("the drive on the valve", () => {
   });
 });
 
-describe("putting it on", () => {
-  it("is told step by step, with torques and cautions", async () => {
+describe("mounting", () => {
+  it("is shown step by step, with torques and cautions", async () => {
     render(<Assembly view={atTheBench("XV-3052").view} />);
     const steps = within(await screen.findByRole("list")).getAllByRole("listitem");
     expect(steps.length).toBeGreaterThan(8);
@@ -67,7 +67,7 @@ describe("putting it on", () => {
     ["Drilling template F30 as SVG", /\.svg$/, /<svg/],
     ["Bracket as DXF", /^bracket-F30-F35-\d+\.dxf$/, /SECTION/],
     ["Bracket as SVG", /^bracket.*\.svg$/, /<svg/],
-  ])("hands out %s", async (name, file, holds) => {
+  ])("downloads %s", async (name, file, holds) => {
     const saved = downloads();
     render(<Assembly view={atTheBench("XV-3052").view} />);
     fireEvent.click(screen.getByRole("button", { name }));

@@ -21,7 +21,7 @@ function Members({ detail }: { detail: CandidateDetail }) {
   const { fitUp, candidate } = detail;
   const { members, weakest } = fitUp.fitUp!;
   const peak = fitUp.peakNm ?? 0;
-  // What carries ten times the peak would leave no room for the rest.
+  // A part that carries ten times the peak would leave no room for the others.
   const maximum = Math.min(Math.max(peak, ...members.map((m) => m.carriesNm)), 3 * peak || 1);
   const verdictOf = (rule: string) => candidate.findings.find((f) => f.rule === rule)?.verdict ?? "not asked";
   return (
@@ -60,7 +60,7 @@ function Members({ detail }: { detail: CandidateDetail }) {
   );
 }
 
-/** What of the parts between is made in series, as it is ordered. */
+/** Standard parts between, with their order codes. */
 function inSeries(fitUp: FitUpPicture["fitUp"]): string {
   const made = [fitUp?.bracket?.made, fitUp?.coupling?.made].flatMap((made) => made ?? []);
   return made.length === 0
@@ -68,7 +68,7 @@ function inSeries(fitUp: FitUpPicture["fitUp"]): string {
     : `Standard parts: ${made.map(({ maker, item }) => `${maker} ${item}`).join(" and ")}.`;
 }
 
-/** Valve, bracket, coupling and drive from the side, and what each joint carries. */
+/** Valve, bracket, coupling and actuator from the side, and the capacity of each joint. */
 const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
   const { fitUp: picture, candidate } = detail;

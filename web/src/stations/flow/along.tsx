@@ -59,7 +59,7 @@ function alongOptions({ points }: FlowStroke, colours: PageColours): Record<stri
   };
 }
 
-/** The figures at the opening the slider stands at. */
+/** Values at the opening of the slider. */
 function Figures({ stroke, point, units }: { stroke: FlowStroke; point: StrokePoint; units: Reading }) {
   const loud = point.noiseDbA !== null && point.noiseDbA > stroke.noiseLimitDbA;
   const rows: readonly (readonly [string, string, boolean?])[] = [
@@ -98,7 +98,7 @@ function Figures({ stroke, point, units }: { stroke: FlowStroke; point: StrokePo
 
 const stage = { width: 104, height: 84 } as const;
 
-/** The valve in hand cut open from above, turned as far as the slider says. */
+/** The selected valve in section from above, turned by the slider. */
 function Turned({ data, percent }: { data: SectionData; percent: number }) {
   const view = useMemo(
     () =>
@@ -131,7 +131,7 @@ function Turned({ data, percent }: { data: SectionData; percent: number }) {
   );
 }
 
-/** What the trim does over its stroke in the line the cases describe; the slider turns it. */
+/** Results of the trim over its stroke in the line of the cases; the slider turns it. */
 const Along = memo(function Along({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: stroke, failure } = useAnswer(view.proof, "flowStroke", [view.selected!.candidate.key]);

@@ -9,7 +9,7 @@ import { boilingWords, noiseWords, openingWords, velocityWords } from "./words.t
 const head = "pl-3 text-right font-normal whitespace-nowrap";
 const cell = "figures pl-3 text-right whitespace-nowrap";
 
-/** Every case that flows, in figures; what nothing is said of stands below. */
+/** Every case that flows, in numbers; cases without a result are below. */
 export function FlowTable({ flow }: { flow: FlowPicture }) {
   const units = useUnits();
   if (flow.cases.length === 0 && flow.others.length === 0)

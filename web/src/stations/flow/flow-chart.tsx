@@ -126,7 +126,7 @@ function openingOptions(
   };
 }
 
-/** Every case at its opening on the trim's curve; of a valve that stands open, what it takes in figures. */
+/** Every case at its opening on the trim's curve; for an open valve, its pressure drop in numbers. */
 const FlowChart = memo(function FlowChart({
   detail,
   verdicts,

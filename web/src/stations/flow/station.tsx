@@ -11,7 +11,7 @@ import { trimWords } from "./words.ts";
 
 const FlowChart = later(() => import("./flow-chart.tsx"));
 
-/** Openings from least to largest, or what the open valve takes; that nothing is asked where nothing flows. */
+/** Openings from least to largest, or the drop of the open valve; or that no flow is stated. */
 function flows({ view, units }: OnTheBench): string {
   const flow = view?.selected?.flow;
   if (!flow || flow.cases.length === 0) return flow?.throttles ? "no flow stated" : "on–off: no flow stated";

@@ -11,7 +11,7 @@ import { shortBoiling } from "./words.ts";
 const head = "pl-3 text-right font-normal whitespace-nowrap";
 const cell = "figures pl-3 text-right whitespace-nowrap";
 
-/** Least and largest of what a trim shows over its cases. */
+/** Least and largest value of a trim over its cases. */
 function span(trim: TrimTried, valueOfCase: (c: TrimTried["cases"][number]) => number | null): string {
   const values = trim.cases.map(valueOfCase).filter((v) => v !== null);
   if (values.length === 0) return "–";
@@ -33,7 +33,7 @@ const cannot = ({ cases }: TrimTried) =>
     .map((c) => `${c.name}: ${c.beyond}`)
     .join(", ") || "–";
 
-/** Every trim that goes into the body in hand, side by side over all cases. */
+/** Every trim that fits the selected body, side by side over all cases. */
 const Trims = memo(function Trims({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: trims, failure } = useAnswer(view.proof, "trims", [view.selected!.candidate.key]);

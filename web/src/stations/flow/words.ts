@@ -1,7 +1,7 @@
 import { figure, figureText, type Reading } from "@proven-seat/core/basis/units";
 import type { FlowCaseShown, TrimShown } from "@proven-seat/core/judgement/proof";
 
-/** What becomes of a liquid, in a word or two. */
+/** State of a liquid, in a word or two. */
 export const boilingWords: Readonly<Record<FlowCaseShown["boiling"], string>> = {
   none: "–",
   heard: "cavitation, audible",
@@ -33,7 +33,7 @@ export const velocityWords = ({ outletMS, mach }: FlowCaseShown, units: Reading)
 export const noiseWords = ({ noiseDbA }: Pick<FlowCaseShown, "noiseDbA">): string =>
   noiseDbA === null ? "–" : `${Math.round(noiseDbA)} dB(A)`;
 
-/** The trim taken, in a line. */
+/** The selected trim, in a line. */
 export const trimWords = (trim: TrimShown, units: Reading): string =>
   `${trim.name}, ${figureText(trim.kv, "Kv", units)} fully open${
     trim.typical ? ": typical values, an estimate" : `, rangeability ${figure(trim.rangeability)} : 1`

@@ -47,7 +47,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
   );
 }
 
-/** What has been issued for a tag, each revision to be proved again or taken along. */
+/** Issued sheets of a tag, each of which can be proved again or downloaded. */
 export function Issued({ sheets, system }: { sheets: readonly SheetRow[]; system: string }) {
   return (
     <section aria-label="Issued sheets" className="mt-3">

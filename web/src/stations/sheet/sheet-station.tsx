@@ -16,7 +16,7 @@ interface Props {
   onOverride: () => void;
 }
 
-/** The sheet as it would be issued, the issue itself, and what has been issued. */
+/** The sheet as it would be issued, the issue itself, and the issued sheets. */
 export default function SheetStation({ view, onOverride }: Props) {
   const tagId = useBench((s) => s.tagId!);
   const content = useBench((s) => s.content!);
@@ -27,11 +27,11 @@ export default function SheetStation({ view, onOverride }: Props) {
 
   const [working, setWorking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  // Kept while nobody knows whether the server heard: asked again, it gives the same sheet and no second one.
+  // Kept while the answer is unknown: a repeated request returns the same sheet and no second one.
   const askedWith = useRef<string | null>(null);
   const units = useUnits();
   const choice = content.choice;
-  // The sheet speaks of the chosen valve, whatever was in hand before.
+  // The sheet is about the chosen valve, whatever was selected before.
   const chosenKey = view.chosen?.key ?? null;
   useEffect(() => {
     if (chosenKey !== null) useBench.getState().take(chosenKey);
@@ -89,7 +89,7 @@ export default function SheetStation({ view, onOverride }: Props) {
     } catch (error) {
       setFailure((error as Error).message);
       if (error instanceof ApiProblem) askedWith.current = null;
-      // The bench proves again by what the project is pinned to by now, so that there is something to look at.
+      // The bench proves again on the project's present basis, so that there is a result to check.
       if (error instanceof ApiProblem && error.problem.status === 409)
         void queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
     } finally {
@@ -134,7 +134,7 @@ export default function SheetStation({ view, onOverride }: Props) {
   );
 }
 
-/** What the server will most likely call it; it decides. */
+/** The expected letter of the revision; the server decides. */
 function nextRevision(last: string | undefined): string {
   if (last === undefined) return "A";
   const letters = "ABCDEFGHJKLMNPQRSTUVWXYZ";

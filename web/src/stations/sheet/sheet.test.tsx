@@ -59,7 +59,7 @@ describe("the sheet", () => {
     drawn("XV-3052", "none");
     expect(screen.getByText("No valve chosen yet")).toBeTruthy();
   });
-  it("says that the chosen valve is gone, and takes the choice back", () => {
+  it("reports that the chosen valve is gone, and takes the choice back", () => {
     drawn("XV-3052", "gone");
     fireEvent.click(screen.getByText("Undo the choice"));
     expect(useBench.getState().content!.choice).toBeNull();
@@ -80,7 +80,7 @@ describe("the sheet", () => {
       `${figure(view.considered)} candidates proved, ${figure(view.standing)} not ruled out`,
     );
   });
-  it("carries the cautions and what it is not", async () => {
+  it("contains the cautions and its limits", async () => {
     drawn("XV-3052", "first");
     const preview = (await screen.findByLabelText("Sheet preview")).textContent!;
     expect(preview).toMatch(/Never put a hand into the bore/);
@@ -98,7 +98,7 @@ describe("the sheet", () => {
     expect(screen.getByText<HTMLButtonElement>(/^Issue revision/).disabled).toBe(false);
     expect(await screen.findByText(/Overridden by .*: as the owner asked/)).toBeTruthy();
   });
-  it("is issued with what was looked at, and looks again where that is no longer in force", async () => {
+  it("is issued with the version seen, and looks again where that is no longer in force", async () => {
     answers = {
       ...answers,
       "GET /api/projects": [{ ...demoProject([]).project, catalogueRevision: 4, houseRuleVersion: 3 }],
@@ -123,7 +123,7 @@ describe("the sheet", () => {
     });
     await vi.waitFor(() => expect(reads()).toBe(before + 1));
   });
-  it("keeps notes with the choice", () => {
+  it("stores notes with the choice", () => {
     drawn("XV-3052", "first");
     fireEvent.change(screen.getByLabelText("Notes on the sheet"), { target: { value: "Insulate." } });
     expect(useBench.getState().content!.choice!.notes).toBe("Insulate.");
@@ -138,12 +138,12 @@ describe("issued sheets", () => {
     expect(screen.getAllByText("abcdef012345")).toHaveLength(2);
     expect(screen.getByText("Issue revision C")).toBeTruthy();
   });
-  it("skip letters that read like figures", async () => {
+  it("skip letters that look like digits", async () => {
     answers = { "/sheets": [sheet("H")] };
     drawn("XV-3052", "first");
     expect(await screen.findByText("Issue revision J")).toBeTruthy();
   });
-  it("are proved again, and say same or what differs", async () => {
+  it("are proved again, with same or the differences", async () => {
     answers = { "/sheets": [sheet("A")], "/reprove": { same: true, because: [], differences: [] } };
     drawn("XV-3052", "first");
     fireEvent.click(await screen.findByText("prove again"));

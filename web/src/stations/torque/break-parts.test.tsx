@@ -7,8 +7,8 @@ import BreakPartsTable from "./break-parts.tsx";
 afterEach(cleanup);
 const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
 
-describe("the parts of a break torque", () => {
-  it("stand beside the maker's table, case by case", () => {
+describe("the parts of a breakaway torque", () => {
+  it("are beside the maker's table, case by case", () => {
     const { view } = atTheBench("XV-3052");
     render(<BreakPartsTable view={view} />);
     const { cases } = view.selected!.torque;
@@ -16,14 +16,14 @@ describe("the parts of a break torque", () => {
     expect(screen.getAllByTitle(/^seat /)).toHaveLength(cases.length);
     expect(screen.getAllByTitle(/maker's table/)).toHaveLength(cases.length);
   });
-  it("tell what flow adds, on which stroke and where", () => {
+  it("show the flow torque, on which stroke and where", () => {
     const { view } = atTheBench("XV-6001");
     render(<BreakPartsTable view={view} />);
     const { cases } = view.selected!.torque;
     const { at } = cases.find((c) => (c.flow?.mostNm ?? 0) > 0)!.flow!;
     expect(screen.getAllByText(`${at.stroke}, ${at.degrees}°`).length).toBeGreaterThan(0);
   });
-  it("are none of a disc that does not rub", () => {
+  it("are none for a disc that does not rub", () => {
     render(<BreakPartsTable view={atTheBench("XV-3017").view} />);
     expect(screen.getAllByText(/no rubbing/).length).toBeGreaterThan(0);
   });

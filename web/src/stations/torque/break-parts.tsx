@@ -6,7 +6,7 @@ import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/bench-view.ts";
 
-/** Parts of a break torque, each in its own tone, from what the seat takes outwards. */
+/** Parts of a breakaway torque, each in its own tone, from the seat outwards. */
 const parts = [
   { id: "seatNm", name: "seat", tone: "bg-ink" },
   { id: "bearingNm", name: "bearing", tone: "bg-ink/70" },
@@ -15,14 +15,14 @@ const parts = [
   { id: "thrustNm", name: "thrust of the stem", tone: "bg-ink/20" },
 ] as const;
 
-/** How far a table is from what dimensions make, in whole per cent. */
+/** Difference of a table from the computed torque, in whole per cent. */
 function apart(tableNm: number, totalNm: number): string {
   const percent = Math.round(100 * (tableNm / totalNm - 1));
   if (percent === 0) return "the same";
   return `${percent > 0 ? "+" : "−"}${figure(Math.abs(percent))} %`;
 }
 
-/** What the other differential would cost, in a line. */
+/** Cost of the other differential, in a line. */
 function Basis({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: other } = useAnswer(view.proof, "basis", [view.selected!.candidate.key]);
@@ -40,7 +40,7 @@ function Basis({ view }: { view: BenchView }) {
   );
 }
 
-/** The maker's table beside what dimensions make of it, case by case and part by part. */
+/** The maker's table beside the computed torque, case by case and part by part. */
 const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchView }) {
   const units = useUnits();
   const { torque, byConstruction } = view.selected!;

@@ -88,7 +88,7 @@ function overAngleOptions(
   };
 }
 
-/** What the valve asks over the angle both ways: every case a line, all of them a band. */
+/** Demand of the valve over the angle in both directions: a line per case, a band for all. */
 const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
   const units = useUnits();
   const { torque, byConstruction } = view.selected!;

@@ -11,7 +11,7 @@ import { lineStyles } from "./torque-lines.tsx";
 const labelWidth = 160;
 const labelHeight = 15;
 
-/** Where the names of cases stand: below their place, and below whatever name they would be written over. */
+/** Places of the case names: below their point, and below any name they would overlap. */
 function clearOf(places: readonly (readonly [x: number, y: number])[]): readonly number[] {
   const stand: number[] = [];
   places.forEach(([px, py], index) => {
@@ -163,7 +163,7 @@ function torqueOptions(
   };
 }
 
-/** Break-to-open torque over the differential: what the maker states, what time shut makes of it, what is asked. */
+/** Break-to-open torque over the differential: the maker's table, its growth with time shut, and the demand. */
 const TorqueChart = memo(function TorqueChart({
   detail,
   verdicts,

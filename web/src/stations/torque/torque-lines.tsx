@@ -33,7 +33,7 @@ export function TorqueLegend({ torque }: { torque: TorquePicture }) {
   );
 }
 
-/** How the service factor is made up. */
+/** Parts of the service factor. */
 export const factorWords = ({ factorReasons, factorSetAside, appliedFactor }: TorquePicture): string => {
   const total = factorReasons.reduce((sum, { adds }) => sum + adds, 0);
   const parts = factorReasons.map(({ why, adds }) => `${why} ${figure(adds)}`).join(" + ");

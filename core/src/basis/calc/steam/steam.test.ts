@@ -76,7 +76,7 @@ describe("water and steam", () => {
     expect(phase(boiling)).toBe("steam");
     expect(phase(boiling * 0.99)).toBe("steam");
   });
-  it("says where it does not know", () => {
+  it("reports states it does not know", () => {
     expect(refused(165.29)).toBeNull();
     expect(refused(165.3)).toBe("near-critical");
     expect(refused(borderBarA(400), 400)).toBeNull();
@@ -88,7 +88,7 @@ describe("water and steam", () => {
     expect(refused(1, 800.1)).toBe("outside-range");
     expect(refused(Number.NaN, 20)).toBe("outside-range");
   });
-  it("names no boiling point above the critical pressure", () => {
+  it("has no boiling point above the critical pressure", () => {
     expect(steamProperties({ pressureBarA: 220.65, temperatureC: 20 }).saturationTemperatureC).toBeNull();
     expect(steamProperties({ pressureBarA: 220.64, temperatureC: 20 }).saturationTemperatureC).not.toBeNull();
   });
@@ -101,7 +101,7 @@ describe("water and steam", () => {
       expect(isentropicExponent).toBeLessThan(1.34);
     }
   });
-  it("boils where it was saturated, forth and back", () => {
+  it("boils at its saturation, both ways", () => {
     fc.assert(
       fc.property(fc.double({ min: 0.02, max: 373, noNaN: true }), (temperatureC) => {
         expect(waterSaturationC(waterSaturationBarA(temperatureC)!)!).toBeCloseTo(temperatureC, 5);

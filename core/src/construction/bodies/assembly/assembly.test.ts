@@ -10,7 +10,7 @@ const built = constructions.flatMap((c) =>
   c.cavities.map((cavity) => [`${c.name}, ${cavity}`, c.assembly(cavity), c] as const),
 );
 const ids = (pieces: readonly Piece[]) => pieces.map(({ id }) => id);
-/** What is wrong with an order, if anything: a piece that is taken off while another holds it. */
+/** The fault in an order, if any: a piece that is removed while another holds it. */
 function heldIn(order: readonly Piece[]): string | null {
   const off = new Set<string>();
   const removedIds = new Set(ids(order));
@@ -23,7 +23,7 @@ function heldIn(order: readonly Piece[]): string | null {
 }
 
 describe.each(built)("%s", (_, assembly, c) => {
-  it("has pieces of their own names, held by pieces it has, some that stay and one that closes", () => {
+  it("has named pieces held by pieces that exist, some that stay, and one closure", () => {
     expect(new Set(ids(assembly.pieces)).size).toBe(assembly.pieces.length);
     for (const piece of assembly.pieces) {
       expect(pieceRoles).toContain(piece.role);
@@ -34,15 +34,15 @@ describe.each(built)("%s", (_, assembly, c) => {
     expect(assembly.pieces.filter(({ role }) => role === "closing member")).toHaveLength(1);
     expect(assembly.pieces.some(({ out }) => out === "stays")).toBe(true);
   });
-  it("comes apart whole, and nothing while something holds it", () => {
+  it("can be dismantled completely, and no piece comes off while another holds it", () => {
     const order = stripOrder(assembly);
     expect(heldIn(order)).toBeNull();
     expect(new Set(ids(order))).toEqual(new Set(ids(assembly.pieces.filter(({ out }) => out !== "stays"))));
-    // What stays is not stripped past: it holds nothing that comes out.
+    // Strip-down ends at a piece that stays: it holds nothing that comes out.
     const stays = new Set(ids(assembly.pieces.filter(({ out }) => out === "stays")));
     for (const { heldBy } of order) for (const holder of heldBy) expect(stays.has(holder)).toBe(false);
   });
-  it("turns red where a piece stands in a wrong place", () => {
+  it("fails where a piece is in a wrong place", () => {
     const order = stripOrder(assembly);
     const last = order.at(-1)!;
     const moved = order.filter(({ heldBy }) => heldBy.length > 0)[0];
@@ -58,7 +58,7 @@ describe.each(built)("%s", (_, assembly, c) => {
     ).toThrow(/No part named/);
     expect(ids(order)).toContain(last.id);
   });
-  it("has every joint on a way from the line to where it may show, and seals it has", () => {
+  it("has every joint on a path from the line to an outlet, and existing seals", () => {
     const spaces = new Set<Space>(assembly.joints.flatMap(({ between }) => between));
     const ends: readonly (readonly [Space, Space])[] = [
       ["upstream", "outside"],
@@ -80,10 +80,10 @@ describe.each(built)("%s", (_, assembly, c) => {
     }
     expect(new Set(assembly.joints.map(({ id }) => id)).size).toBe(assembly.joints.length);
   });
-  it("has as many joints of its shell as the construction counts", () => {
+  it("has as many shell joints as the construction counts", () => {
     expect(assembly.joints.reduce((n, { shellJoints }) => n + shellJoints, 0)).toBe(c.bodyJoints);
   });
-  it("lets fluid reach the outside and the far side somewhere, through a seal each way", () => {
+  it("lets fluid reach the outside and the far side, through a seal on each path", () => {
     const outside = waysThrough(assembly, "upstream", "outside");
     expect(outside.length).toBeGreaterThan(0);
     for (const way of waysThrough(assembly, "upstream", "downstream"))
@@ -113,7 +113,7 @@ describe("sealing sets of the shelf", () => {
 
 describe("reseating from outside", () => {
   it.each(["v-port-ball", "segment-ball", "butterfly-double-offset", "butterfly-triple-offset"])(
-    "of %s leaves shaft and closing member where they are",
+    "of %s leaves shaft and closure in place",
     (id) => {
       const c = constructions.find((construction) => construction.id === id)!;
       const assembly = c.assembly(c.cavities[0]!);
@@ -124,7 +124,7 @@ describe("reseating from outside", () => {
 });
 
 describe("a drawn section", () => {
-  it.each(constructions)("of $id is labelled by the pieces it shows", (construction) => {
+  it.each(constructions)("of $id is labelled by its pieces", (construction) => {
     for (const cavity of construction.cavities) {
       const assembly = construction.assembly(cavity);
       const parts = labelled(construction.parts, assembly);
@@ -132,7 +132,7 @@ describe("a drawn section", () => {
         const shown = pieces.map((id) => assembly.pieces.find((piece) => piece.id === id)!);
         const own = construction.parts.find((part) => part.id === id)!;
         expect(name, id).toBe(own.name ?? shown[0]!.name);
-        // What takes its name from a piece shows that one alone.
+        // A part that takes its name from a piece shows that piece alone.
         if (own.name === undefined) expect(pieces, id).toHaveLength(1);
       }
       expect(new Set(parts.map(({ name }) => name)).size, "two labels alike").toBe(parts.length);

@@ -18,7 +18,7 @@ const built = constructions.flatMap((c) => c.cavities.map((cavity) => [c.id, c.a
 describe.each(built)("%s with nothing fitted", (_, assembly) => {
   const bareBody = fittedWith(assembly, none);
   const ids = new Set(bareBody.pieces.map(({ id }) => id));
-  it("has nothing that is held, sealed or reseated by what is not there", () => {
+  it("has no piece held, sealed or reseated by a missing one", () => {
     for (const id of ["vent", "seat-sealant", "stem-sealant", "contact-springs"])
       expect(ids).not.toContain(id);
     for (const { heldBy } of bareBody.pieces) for (const holder of heldBy) expect(ids).toContain(holder);
@@ -41,7 +41,7 @@ describe("a trunnion whose line has no vent", () => {
   const [with_, without] = [lineOf("trunnion-side-entry", everyOption), lineOf("trunnion-side-entry", none)];
   const checks = ({ valve, duty, house }: typeof with_) =>
     leakPicture(valve, duty, house, "through the valve", []).proposed.map(({ id }) => id);
-  it("is never asked to be vented through one", () => {
+  it("is never vented through one", () => {
     expect(words(shopPlan("strip", with_).steps)).toMatch(/Vent the cavity/);
     const plan = shopPlan("strip", without);
     expect(words(plan.steps)).not.toMatch(/Vent the cavity/);
@@ -52,7 +52,7 @@ describe("a trunnion whose line has no vent", () => {
     expect(checks(without)).not.toContain("vent");
     expect(checks(without)).not.toContain("sealant");
   });
-  it("is isolated where sealant would be injected", () => {
+  it("is isolated instead of being injected with sealant", () => {
     const now = ({ valve, duty, house }: typeof with_) =>
       leakPicture(valve, duty, house, "through the valve", [])
         .ranked.map((ranked) => ranked.now)
@@ -61,20 +61,20 @@ describe("a trunnion whose line has no vent", () => {
     expect(now(without)).not.toMatch(/Inject sealant/);
     expect(now(without)).toMatch(/has no sealant fitting/);
   });
-  it("is drawn and told without them", () => {
+  it("is drawn and described without them", () => {
     const sealKinds = assemblyOf(without.valve).joints.flatMap(({ seals }) => seals.map(({ role }) => role));
     expect(sealKinds).not.toContain("injected");
-    // What a body without a cavity of its own opens into the line behind it says nothing of a seat.
+    // A body without a cavity of its own opens into the line behind it, which says nothing about a seat.
     const disc = lineOf("butterfly-double-offset", everyOption);
     expect(checks(disc)).not.toContain("vent");
   });
 });
 
-describe("a floating ball between seats of metal", () => {
+describe("a floating ball between metal seats", () => {
   const { valve } = bare("floating-two-piece");
   const assembly = valve.construction.assembly(valve.cavity.id);
   const metal = fittedWith(assembly, { ...everyOption, metalSeats: true });
-  it("has one on a spring, each with a seal behind it, and a way behind each", () => {
+  it("has a spring behind one, and a seal and a leak path behind each", () => {
     const order = stripOrder(metal).map(({ id }) => id);
     for (const id of ["seat-springs", "near-back"])
       expect(order.indexOf(id)).toBeGreaterThan(order.indexOf("near-seat"));
@@ -85,7 +85,7 @@ describe("a floating ball between seats of metal", () => {
       ["cavity", "downstream"],
     ]);
   });
-  it("has none of it in a soft seat, nor where a trunnion carries the ball", () => {
+  it("has neither with a soft seat or with a trunnion", () => {
     const ids = (assembly: typeof metal) => assembly.pieces.map(({ id }) => id);
     expect(ids(fittedWith(assembly, everyOption))).not.toContain("near-back");
     const trunnion = bare("trunnion-side-entry").valve;
@@ -95,7 +95,7 @@ describe("a floating ball between seats of metal", () => {
     });
     expect(ids(made)).not.toContain("near-back");
   });
-  it("is taken apart so where the catalogue says that its seat is metal", () => {
+  it("is stripped down accordingly where the catalogue has a metal seat", () => {
     const counted = (id: string) => shopPlan("strip", demoWork(id)).count.map((counted) => counted.name);
     expect(counted("XV-8006")).toEqual(
       expect.arrayContaining(["disc spring of the seat", "graphite back seal of the seat in the body"]),
@@ -104,7 +104,7 @@ describe("a floating ball between seats of metal", () => {
 });
 
 describe("a leak-off between two packings", () => {
-  it("is looked at where there is one", () => {
+  it("is inspected where there is one", () => {
     const asked = (stemSeal: Valve["seals"]["stemSeal"]) => {
       const { valve, duty, house } = bare("trunnion-top-entry");
       return leakPicture(

@@ -80,7 +80,7 @@ describe("ratings and ends", () => {
     ["RF x SW", /not one of/],
     ["weld", /not one of/],
   ]);
-  it("state what stands beside them, and guesses say so", () => {
+  it("take the facing beside them, and mark guesses", () => {
     expect(read("lineDesignation", "900 RTJ")).toEqual({
       value: "class 900",
       also: { endConnection: "flanged RTJ" },
@@ -194,17 +194,17 @@ describe("figures", () => {
     ["-", null],
     ["300 furlongs", /unit of flow/],
   ]);
-  it("of tightness in another standard are kept, and state no rate", () => {
+  it("of tightness in another standard are kept, and give no rate", () => {
     for (const cell of ["API 598", "API 6D", "Class I"])
       expect(read("shutOff", cell)).toMatchObject({ value: null, keep: true });
     expect(read("shutOff", "C")).toEqual({ value: "C" });
   });
-  it("of tightness by the class of a control valve are its class", () => {
+  it("of tightness by a control-valve class are its class", () => {
     for (const cell of ["Class IV", "IV", "FCI 70-2 Class IV", "ANSI class 4", "IEC 60534-4 IV", "cl. iv"])
       expect(read("shutOff", cell)).toEqual({ value: "class IV" });
     expect(read("shutOff", "Class VI")).toEqual({ value: "class VI" });
   });
-  it("of a flow say what they are counted in", () => {
+  it("of a flow state their basis", () => {
     expect(read("rate", "300 kg/h", "gpm")).toEqual({ value: 300, also: { rateBasis: "kg/h" } });
   });
 });
@@ -229,7 +229,7 @@ describe("numerals", () => {
   ] as const)("%s with %s is %s", (text, decimal, wanted) => {
     expect(parseNumeral(text, decimal)).toBe(wanted);
   });
-  it("come back the same however they are written, with either sign", () => {
+  it("come back the same in any notation, with either sign", () => {
     fc.assert(
       fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), (n) => {
         expect(parseNumeral(String(n), ".")).toBe(n === 0 ? 0 : n);
@@ -238,7 +238,7 @@ describe("numerals", () => {
       }),
     );
   });
-  it("tell the decimal sign of a list by what can only be one", () => {
+  it("decide the decimal sign of a list where only one is possible", () => {
     expect(decimalOf(["12,5", "1.450"], ".")).toBe(",");
     expect(decimalOf(["12.5", "1,450"], ",")).toBe(".");
     expect(decimalOf(["1.450", "7"], ",")).toBe(",");
@@ -248,7 +248,7 @@ describe("numerals", () => {
 it.each(lineListFields.map((f) => [f.id, f] as const))("blank is not stated: %s", (_, field) => {
   expect(readCell("", field, null, ".")).toEqual({ value: null });
 });
-it("never throws, whatever stands in a cell, and never holds what is no number", () => {
+it("never throws on any cell, and never returns a non-number", () => {
   const awkward = fc.oneof(
     fc.string(),
     fc.string({ unit: fc.constantFrom(..."0123456789.,-/+ \"'#½FVABbarg°C()") }),

@@ -13,7 +13,7 @@ import { proveForList } from "./prove-for-list.ts";
 
 const house = defaultHouseRules();
 
-/** All a list says of a duty against all the whole proof says. */
+/** A list's result for a duty against the whole proof. */
 function expectAlike(duty: Duty, rules: HouseRules = house, whole: Proof = prove(duty, demoShelf, rules)) {
   const listed = proveForList(duty, demoShelf, rules);
   const standing = whole.candidates.slice(0, whole.standing);
@@ -28,19 +28,19 @@ function expectAlike(duty: Duty, rules: HouseRules = house, whole: Proof = prove
 }
 
 describe("a proof for a list", () => {
-  it("has what stands in the order of the whole proof, its best and its number, of every demo tag", () => {
+  it("has the suitable candidates in the order of the whole proof, its best and its count, for every demo tag", () => {
     const standing = demoTags.map(
       ({ number, duty }) => expectAlike(duty, house, demoProof(number)).standing.length,
     );
-    // Tags of which none, few and very many stand are among them.
+    // The tags include some with no, few and very many suitable candidates.
     expect(Math.min(...standing)).toBe(0);
     expect(Math.max(...standing)).toBeGreaterThan(1000);
   });
-  it("has the same under house rules that let less stand", () => {
+  it("has the same under stricter house rules", () => {
     for (const { duty } of demoTags.slice(0, 16))
       expectAlike(duty, { ...house, serviceFactor: 2, torqueMargin: 60 });
   });
-  it("has the same of any duty somebody might bring", { timeout: 600_000 }, () => {
+  it("has the same for any plausible duty", { timeout: 600_000 }, () => {
     const runs = tries(8, 600);
     fc.assert(
       fc.property(likelyDuty, (duty) => void expectAlike(duty)),
@@ -51,13 +51,13 @@ describe("a proof for a list", () => {
       { numRuns: runs / 2 },
     );
   });
-  it("of no size has nothing to consider", () => {
+  it("without a size has no candidates", () => {
     expect(expectAlike(emptyDuty)).toMatchObject({ standing: [], considered: 0, best: null });
   });
 });
 
 describe("the sizes of a shelf", () => {
-  it("lay every valve out by its picks, the last changing fastest", () => {
+  it("list every valve by its picks, the last changing fastest", () => {
     const wrong = demoShelf.sizesFor(100).flatMap(({ line, valves }) => {
       const picks = picksOf(line);
       expect(valves).toHaveLength(picks.reduce((product, [, count]) => product * count, 1));
@@ -81,11 +81,11 @@ describe("the sizes of a shelf", () => {
   });
 });
 
-describe("a tag in a line", () => {
+describe("a tag as one row", () => {
   const { duty } = demoTags.find(({ number }) => number === "XV-3052")!;
   const summaryFor = (choice: { valve: string; drive: string | null } | null) =>
     summarise(duty, choice, { shelf: demoShelf, house });
-  it("tells what is chosen, and of nothing chosen the first", () => {
+  it("shows the selection, or the first candidate without one", () => {
     const { candidates } = prove(duty, demoShelf, house);
     const worst = candidates.at(-1)!;
     expect(summaryFor(null).valve!.key).toBe(candidates[0]!.key);
@@ -95,7 +95,7 @@ describe("a tag in a line", () => {
       valve: { key: worst.key },
     });
   });
-  it("judges nothing in place of a choice that is gone", () => {
+  it("judges nothing in place of a selection that no longer exists", () => {
     expect(summaryFor({ valve: "gone", drive: null })).toMatchObject({
       choiceGone: true,
       verdict: "cannot tell",

@@ -70,7 +70,7 @@ describe("a block of findings", () => {
     );
     expect(block).toMatchObject({ fails: 2, cannotTell: 1, tight: 1, shortfall: 1.25, leastMargin: -0.25 });
   });
-  it("is held back by the gravest, then the closest, then the earlier rule", () => {
+  it("is limited by the gravest, then the closest, then the earlier rule", () => {
     const held = (...outcomes: Outcome[]) =>
       blockOf(
         outcomes,
@@ -87,16 +87,16 @@ describe("a block of findings", () => {
     expect(held(4, 0.05)).toBe(0);
     expect(held(6, 0.05)).toBe(1);
   });
-  it("lets a held limit that wants no margin say nothing", () => {
+  it("ignores the margin of a kept limit that wants none", () => {
     const silent = blockOf([finding("holds", 0.001, false), finding("holds", 0.4)], [0, 1]);
     expect(silent.heldBackBy?.at).toBe(1);
     expect(silent.leastMargin).toBe(0.4);
     expect(blockOf([finding("holds", 0.001, false)], [0]).leastMargin).toBeNull();
   });
-  it("passes over what is not asked", () => {
+  it("ignores what is not asked", () => {
     expect(sums(blockOf([finding("not asked")], [0]))).toEqual(sums(blockOf([], [])));
   });
-  it("joined says the same as gathered at once, however it is parted", () => {
+  it("joined equals one gathered at once, for any split", () => {
     fc.assert(
       fc.property(parted, ({ whole, parts }) => {
         expect(sums(joined(parts))).toEqual(sums(whole));
@@ -106,7 +106,7 @@ describe("a block of findings", () => {
       }),
     );
   });
-  it("keeps every finding in the order of the rules, however deep it was joined", () => {
+  it("keeps every finding in the order of the rules, however deeply it was joined", () => {
     fc.assert(
       fc.property(parted, ({ whole, parts }) => {
         const [a, b, c, d] = parts as [Block, Block, Block, Block];
@@ -122,7 +122,7 @@ describe("a block of findings", () => {
       }),
     );
   });
-  it("of one block is that block, and of none a block of nothing", () => {
+  it("of one block is that block, and of none an empty one", () => {
     const block = blockOf([finding("tight")], [3]);
     expect(joined([block])).toBe(block);
     expect(joined([joined([]), block, joined([])])).toBe(block);
@@ -130,8 +130,8 @@ describe("a block of findings", () => {
   });
 });
 
-describe("what is graver or less", () => {
-  it("takes what there is", () => {
+describe("the graver of two", () => {
+  it("accepts a missing one", () => {
     const held = blockOf([finding("tight")], [0]).heldBackBy;
     expect(graver(null, held)).toBe(held);
     expect(graver(held, null)).toBe(held);
@@ -139,7 +139,7 @@ describe("what is graver or less", () => {
     expect(leastOf(0.2, 0.1)).toBe(0.1);
     expect(leastOf(null, null)).toBeNull();
   });
-  it("does not hang on which is named first", () => {
+  it("does not depend on the order", () => {
     fc.assert(
       fc.property(anyFinding, anyFinding, (a, b) => {
         const [x, y] = [blockOf([a], [0]).heldBackBy, blockOf([b], [1]).heldBackBy];

@@ -13,16 +13,16 @@ import { type RuleNode, ruleTree } from "./tree.ts";
 
 const house = defaultHouseRules();
 
-describe("rules gathered by what they hang on", () => {
+describe("rules grouped by their dependencies", () => {
   const shelf = demoShelf;
   const flat = (node: RuleNode): RuleNode[] => [node, ...node.below.flatMap(flat)];
-  it("stand in the tree once, each", () => {
+  it("are in the tree once each", () => {
     const places = ruleTree(rules)
       .flatMap(flat)
       .flatMap((node) => node.places);
     expect([...places].sort((a, b) => a - b)).toEqual(rules.map((_, index) => index));
   });
-  it("stand at the parts they name", () => {
+  it("are at the parts they name", () => {
     for (const node of ruleTree(rules).flatMap(flat))
       for (const place of node.places)
         expect([...node.valveParts, ...node.trainParts].map((i) => parts[i]!.path).sort()).toEqual(
@@ -40,7 +40,7 @@ describe("rules gathered by what they hang on", () => {
       rules.map((rule) => examined(rule, judged).toJSON()),
     );
   });
-  it("examine what is alike once", () => {
+  it("examine equal parts once", () => {
     const proving = prover(demoDuty("XV-3052"), shelf, house);
     const [a, b] = shelf.valvesFor(200).filter((v) => v.line.id === "fennimoor-trunnion");
     expect([a!.grade, a!.cavity]).toEqual([b!.grade, b!.cavity]);
@@ -50,7 +50,7 @@ describe("rules gathered by what they hang on", () => {
     expect(first.length).toBeGreaterThan(5);
     expect(first.every((f, i) => f.outcome === second[i]!.outcome)).toBe(true);
   });
-  it("are right for valves numbered by another, and for those numbered later", () => {
+  it("are right for valves numbered by another numbering, and for those numbered later", () => {
     const duty = demoDuty("XV-3052");
     const proving = prover(duty, shelf, house);
     const valves = shelf.valvesFor(duty.dn!);
@@ -69,7 +69,7 @@ describe("rules gathered by what they hang on", () => {
 
 describe("a proof described", () => {
   const proof = demoProof("XV-4020");
-  it("carries the best candidates with every finding as plain data", () => {
+  it("contains the best candidates with every finding as plain data", () => {
     const described = describeProof(proof, { most: 3 });
     expect(described).toMatchObject({
       considered: proof.candidates.length,
@@ -81,7 +81,7 @@ describe("a proof described", () => {
     for (const c of described.candidates)
       expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
   });
-  it("tells less where less is asked: what is not holds, or counts alone; those that stand, or all", () => {
+  it("is shorter on request: findings that are not holds, or counts only; suitable ones, or all", () => {
     const describedAs = (detail: "brief" | "grave") =>
       describeProof(proof, { most: 1, detail }).candidates[0]!;
     const full = describeProof(proof, { most: 1 }).candidates[0]!;
@@ -94,7 +94,7 @@ describe("a proof described", () => {
     expect(described.candidates).toHaveLength(stands.standing);
     expect(described.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);
   });
-  it("names what the nearest misses miss by rule", () => {
+  it("names the shortfall of the nearest misses by rule", () => {
     const described = describeProof(proof);
     expect(described.candidates).toHaveLength(proof.candidates.length);
     const byKey = new Map(described.candidates.map((c) => [c.key, c]));
@@ -103,7 +103,7 @@ describe("a proof described", () => {
       expect(miss.misses).toEqual(candidate.findings.filter((f) => f.verdict === "fails").map((f) => f.rule));
     }
   });
-  it("counts of a candidate are those of its findings", () => {
+  it("has counts that equal those of its findings", () => {
     for (const candidate of proof.candidates.slice(0, 200)) {
       const {
         findings: findingDescriptions,
@@ -112,7 +112,7 @@ describe("a proof described", () => {
         tight,
         verdict,
       } = describeCandidate(candidate);
-      // What the duty alone decides counts for none of them.
+      // Findings that the duty alone decides count for none of them.
       const findings = findingDescriptions.filter((f) => !f.rule.startsWith("duty/"));
       const count = (v: string) => findings.filter((f) => f.verdict === v).length;
       expect([fails, cannotTell, tight]).toEqual([count("fails"), count("cannot tell"), count("tight")]);
@@ -122,7 +122,7 @@ describe("a proof described", () => {
 });
 
 describe("constructions of a proof", () => {
-  it("add up to its candidates, and stand where one of theirs does", () => {
+  it("add up to its candidates, and are suitable where one of theirs is", () => {
     for (const { number } of demoTags.slice(0, 12)) {
       const proof = demoProof(number);
       const standings = constructionsIn(proof);

@@ -12,7 +12,7 @@ describe("size offered", () => {
 });
 
 describe("a line", () => {
-  it("that is made no more is nothing to order", () => {
+  it("that is discontinued cannot be ordered", () => {
     expect(verdict("body/still-made")).toBe("holds");
     const shelf = shelfWith((line) => ({ ...line, noLongerMade: true }));
     expect(verdict("body/still-made", { shelf })).toBe("fails");
@@ -40,7 +40,7 @@ describe("floating ball size limit", () => {
 });
 
 describe("end connection", () => {
-  it("wants facing and class to match", () => {
+  it("needs facing and class to match", () => {
     expect(verdict("body/end-connection")).toBe("holds");
     expect(verdict("body/end-connection", { duty: dutyWith({ lineDesignation: "class 150" }) })).toBe(
       "fails",
@@ -52,7 +52,7 @@ describe("end connection", () => {
   it("never takes a PN for a class", () => {
     expect(verdict("body/end-connection", { duty: dutyWith({ lineDesignation: "PN 40" }) })).toBe("fails");
   });
-  it("cannot tell without the line's class and says so", () => {
+  it("cannot tell without the line's class, and names it", () => {
     expect(findingOn("body/end-connection", { duty: dutyWith({ lineDesignation: null }) })).toMatchObject({
       verdict: "cannot tell",
       missing: "line class",
@@ -86,7 +86,7 @@ describe("sealing direction", () => {
       verdict("body/sealing-direction", { shelf: oneWay, duty: dutyWith({ flowDirection: "one way" }) }),
     ).toBe("holds");
   });
-  it("asks for both sides where a shut case is marked reverse, whatever the word says", () => {
+  it("asks for both sides where a shut case is marked reverse, whatever is stated", () => {
     const reverse = { flow: "reverse", upstreamBarG: 0, downstreamBarG: 5 } as const;
     const verdictWith = (more: object) =>
       verdict("body/sealing-direction", {
@@ -150,7 +150,7 @@ describe("barriers, in-line repair, fire-safe", () => {
         ["body gasket", "rtj"],
       ],
     ],
-  ] as const)("does not believe the line's fire test with seals that burn %s", (where, line, parts) => {
+  ] as const)("ignores the line's fire test with seals that burn: %s", (where, line, parts) => {
     const shelf = shelfWith((l) => ({
       ...l,
       seals: [

@@ -314,7 +314,7 @@ describe("disc clash", () => {
         sizes: l.sizes.map((s) => ({ ...s, faceToFaceMm: 30 })),
       })),
     });
-  it("does not ask while the disc stays inside the body", () => {
+  it("is not asked while the disc stays inside the body", () => {
     expect(disc(null).verdict).toBe("holds");
   });
   it("measures the chord that swings out", () => {

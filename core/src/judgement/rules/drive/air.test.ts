@@ -26,7 +26,7 @@ describe.each([
 ] as const)("%s", (rule, field) => {
   const plainest = figureOf(found(rule, { [field]: 3600 }));
   const fastest = figureOf(found(rule, { [field]: 0.1 }));
-  it("is kept by the plainest way to lead the air that does, to the hair", () => {
+  it("is kept by the simplest air arrangement that is fast enough, exactly at the border", () => {
     expect(found(rule, { [field]: plainest })).toMatchObject({ verdict: "holds", value: plainest });
     expect(led(found(rule, { [field]: plainest }))).toBe("solenoid valve and tube");
     const less = found(rule, { [field]: plainest * 0.999 });
@@ -39,7 +39,7 @@ describe.each([
     expect(found(rule, { [field]: slow }, sprung, slowAir).verdict).toBe("holds");
     expect(found(rule, { [field]: slow * 0.999 }, sprung, slowAir).verdict).toBe("fails");
   });
-  it("waits for a motor's maker, takes its time with the house's scatter, and is not asked of a bare stem", () => {
+  it("waits for a motor's maker, includes the house rule's scatter, and is not asked of a bare stem", () => {
     expect(found(rule, { operator: "electric", [field]: 5 }, motor).verdict).toBe("cannot tell");
     const stated = { ...motor, strokeSeconds: 10 };
     expect(found(rule, { operator: "electric", [field]: 12 }, stated)).toMatchObject({
@@ -55,7 +55,7 @@ describe("oxygen", () => {
   const oxygen = {
     fluid: { substance: "oxygen", hazards: ["oxygen"], phase: "gas", family: "oxygen" },
   } as Change;
-  it("is opened no faster than the house lets it", () => {
+  it("is opened no faster than the house rule allows", () => {
     const opens = figureOf(found("oxygen-time", oxygen));
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens }).verdict).toBe("holds");
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens * 1.001 }).verdict).toBe("tight");
@@ -92,7 +92,7 @@ describe("surge", () => {
   it("waits for density, a flow and a closing time", () => {
     for (const densityKgM3 of [null, 0])
       expect(found("surge", line(100, 40, { fluid: { densityKgM3 } })).verdict).toBe("cannot tell");
-    // A second flow whose temperature nobody states may be the worse of the two.
+    // A second flow without a stated temperature may be the worse of the two.
     const second = { ...line(100), cases: [...line(100).cases!, { rate: 500, temperatureC: null }] };
     expect(found("surge", second).verdict).toBe("cannot tell");
     expect(found("surge", line(100, 0)).verdict).toBe("cannot tell");
@@ -104,7 +104,7 @@ describe("surge", () => {
 
 describe("the spring side", () => {
   const salt = { installation: "marine air" } as const;
-  it("breathes clean air, or what there is", () => {
+  it("breathes clean air, or ambient air", () => {
     expect(found("spring-side", salt).verdict).toBe("holds");
     expect(found("spring-side", salt, sprung, { springSideAir: "plant air" }).verdict).toBe("tight");
     expect(found("spring-side", salt, named("rp|RP 120|DA"), { springSideAir: "plant air" }).verdict).toBe(

@@ -7,7 +7,7 @@ const doubleActing = { onSupplyLoss: "stays" as const };
 
 describe("break-to-open torque", () => {
   it("interpolates the maker's table in differential", () => {
-    // PTFE 20…60 N·m over 0…50 bar; 10 bar gives 28, nothing added for no time shut.
+    // PTFE 20…60 N·m over 0…50 bar; 10 bar gives 28, with no growth for time shut.
     expect(finding("torque/torque-known")).toMatchObject({ verdict: "holds", value: 28, unit: "N·m" });
   });
   it("grows with the time shut", () => {
@@ -21,7 +21,7 @@ describe("break-to-open torque", () => {
     // Grooves or a relieving seat take half of the growth away.
     expect(finding("torque/torque-known", { duty: longShut }).value).toBeCloseTo(28 * 1.25, 9);
   });
-  it("never extrapolates: beyond the table it cannot tell, and the drive cannot either", () => {
+  it("never extrapolates: beyond the table torque and actuator cannot tell", () => {
     const duty = dutyWith({ cases: [{ upstreamBarG: 50.1 }] });
     expect(finding("torque/torque-known", { duty })).toMatchObject({
       verdict: "cannot tell",
@@ -32,7 +32,7 @@ describe("break-to-open torque", () => {
       finding("torque/torque-known", { duty: dutyWith({ cases: [{ upstreamBarG: 50 }] }) }).verdict,
     ).toBe("holds");
   });
-  it("sizes on the rated differential where the house says so", () => {
+  it("sizes on the rated differential where the house rule says so", () => {
     expect(finding("torque/torque-known", { house: { sizingBasis: "rated" } })).toMatchObject({
       value: 60,
       caseName: "rated differential",
@@ -82,7 +82,7 @@ describe("drive strength", () => {
       "fails",
     );
   });
-  it("adds named increments to the base and does not put a maker's factor on twice", () => {
+  it("adds named increments to the base and never applies a maker's factor twice", () => {
     const emergency = dutyWith({ ...doubleActing, function: ["emergency shut-down"], strokesPerYear: 1 });
     expect(proven({ duty: emergency }).demand.factor.total).toBeCloseTo(1.6, 12);
     const included = shelfWith((line) => ({ ...line, torqueIncludesFactor: 1.25 }));
@@ -139,18 +139,18 @@ describe("stem, pad, supply, fail action", () => {
     expect(finding("fit-up/pad-torque", { duty, drive: "rp|RP 120|DA" }).verdict).toBe("fails");
   });
   it("judges the pad at the valve's need where that is above the drive's peak", () => {
-    // 28 N·m × 9 = 252 N·m: more than F07 carries, whatever the drive gives.
+    // 28 N·m × 9 = 252 N·m exceeds F07 for any actuator.
     const weak = { duty, drive: "rp|RP 60|DA" };
     expect(finding("fit-up/pad-torque", { ...weak, house: { serviceFactor: 8.9 } }).verdict).toBe("holds");
     const beyond = finding("fit-up/pad-torque", { ...weak, house: { serviceFactor: 9 } });
     expect(beyond.verdict).toBe("fails");
     expect(beyond.value).toBeCloseTo(252, 9);
   });
-  it("says when flanges differ and a bracket is needed", () => {
+  it("reports when flanges differ and a bracket is needed", () => {
     const shelf = shelfWith((line) => ({ ...line, sizes: line.sizes.map((s) => ({ ...s, pad: "F10" })) }));
     expect(finding("fit-up/joint", { duty, shelf }).says).toContain("bracket");
   });
-  it("keeps the supply below what the cylinder stands", () => {
+  it("keeps the supply below the cylinder's rating", () => {
     expect(finding("drive/supply-rating", { duty: dutyWith({ airMaximumBarG: 8 }) }).verdict).toBe("holds");
     expect(finding("drive/supply-rating", { duty: dutyWith({ airMaximumBarG: 8.1 }) }).verdict).toBe("fails");
     expect(
@@ -166,7 +166,7 @@ describe("stem, pad, supply, fail action", () => {
     });
     expect(finding("drive/fail-action", { duty: dutyWith({ operator: "electric" }) }).verdict).toBe("fails");
   });
-  it("asks a bare stem nothing about drives", () => {
+  it("asks a bare stem nothing about actuators", () => {
     const bare = proven({ duty: dutyWith({ operator: "bare stem" }) });
     expect(bare.drive).toBeNull();
     expect(bare.stations.drive).toBe("not asked");

@@ -27,20 +27,20 @@ const item = (finding: ReturnType<typeof found>, kind: string) =>
   finding.uses.find((u) => u.what === kind)?.value;
 
 describe("a solenoid valve", () => {
-  it("is the cheapest that does", () => {
+  it("is the cheapest that fits", () => {
     const finding = found("solenoid-valve", safe);
     expect(finding.verdict).toBe("holds");
     expect(item(finding, "solenoid valve")).toBe("Osmere Flow YV 5/2 1/4 24 V DC");
   });
-  it("is 3/2 where springs breathe what there is, and 5/2 on both sides whatever they breathe", () => {
+  it("is 3/2 where springs breathe ambient air, and 5/2 on both sides otherwise", () => {
     const rules = { springSideAir: "plant air" } as const;
     expect(item(found("solenoid-valve", safe, { rules }), "solenoid valve")).toContain("3/2");
     expect(item(found("solenoid-valve", safe, { rules, drive: both }), "solenoid valve")).toContain("5/2");
   });
-  it("is counted as its arrangement has them", () => {
+  it("is counted by its arrangement", () => {
     expect(item(found("solenoid-valve", { ...safe, solenoids: "2oo3" }), "pieces")).toBe(3);
   });
-  it("is for the voltage there is", () => {
+  it("has the available voltage", () => {
     expect(item(found("solenoid-valve", { ...safe, coilVoltage: "230 V AC" }), "solenoid valve")).toContain(
       "230 V AC",
     );
@@ -64,7 +64,7 @@ describe("a solenoid valve", () => {
     expect(found("solenoid-valve", { area: null }, { from }).verdict).toBe("tight");
     expect(found("solenoid-valve", { area: "by the tanks" }, { from }).verdict).toBe("tight");
   });
-  it("keeps out what the place brings, and stands its cold and its air", () => {
+  it("has the enclosure for the place, and withstands its temperatures and air pressure", () => {
     const verdictFor = (change: Change, more: object = {}) =>
       found("solenoid-valve", { ...safe, ...change }, { from: only("tarrowby-sv", more) }).verdict;
     expect(verdictFor({ installation: "marine air" })).toBe("holds");
@@ -79,19 +79,19 @@ describe("a solenoid valve", () => {
     expect(verdictFor({ airMaximumBarG: 10 })).toBe("holds");
     expect(verdictFor({ airMaximumBarG: 10.1 })).toBe("fails");
   });
-  it("is not asked where the shelf has nothing, of a motor, of a bare stem, of what a positioner leads", () => {
+  it("is not asked where the shelf has none, for a motor, for a bare stem, or with a positioner", () => {
     expect(found("solenoid-valve", safe, { from: [] }).verdict).toBe("not asked");
     expect(found("solenoid-valve", { ...safe, operator: "any" }, { drive: motor }).verdict).toBe("not asked");
     expect(found("solenoid-valve", safe, { drive: null }).verdict).toBe("not asked");
     expect(found("solenoid-valve", { ...safe, function: ["throttling"] }).verdict).toBe("not asked");
   });
-  it("cannot be told where the shelf has other things only", () => {
+  it("cannot be told where the shelf has other items only", () => {
     expect(found("solenoid-valve", safe, { from: only("tarrowby-fr") }).verdict).toBe("cannot tell");
   });
 });
 
-describe("what else stands on a drive", () => {
-  it("is a filter-regulator that stands the air", () => {
+describe("other accessories", () => {
+  it("include a filter-regulator for the air pressure", () => {
     expect(found("filter-regulator", { airMaximumBarG: 16 }).verdict).toBe("holds");
     expect(
       found("filter-regulator", {}, { from: only("tarrowby-fr", { lowTemperature: null }) }).verdict,
@@ -103,7 +103,7 @@ describe("what else stands on a drive", () => {
     expect(found("filter-regulator", { airMaximumBarG: 7.1 }, { from: weak }).verdict).toBe("fails");
     expect(found("filter-regulator", { airMaximumBarG: 7 }, { from: weak }).verdict).toBe("holds");
   });
-  it("is a positioner for its signal and its sides", () => {
+  it("include a positioner for its signal and its sides", () => {
     const throttles = { ...safe, function: ["throttling"] } as Change;
     const findingFor = (change: Change, drive = sprung) =>
       found("positioner", { ...throttles, ...change }, { drive });
@@ -115,7 +115,7 @@ describe("what else stands on a drive", () => {
     expect(findingFor({ airMaximumBarG: 8.1 }).verdict).toBe("fails");
     expect(findingFor({ operator: "any" }, motor).verdict).toBe("not asked");
   });
-  it("are two limit switches, but of a motor", () => {
+  it("include two limit switches, except on a motor", () => {
     const asked = { ...safe, limitSwitches: true } as Change;
     expect(found("limit-switches", asked).verdict).toBe("holds");
     const accessoryFamilies = only("tarrowby-ls").map((f) => ({
@@ -127,12 +127,12 @@ describe("what else stands on a drive", () => {
       "not asked",
     );
   });
-  it("is a device that measures partial strokes", () => {
+  it("include a device that measures partial strokes", () => {
     const asked = { ...safe, partialStrokeMonths: 3 } as Change;
     expect(found("partial-stroke-device", { ...asked, airMaximumBarG: 8 }).verdict).toBe("holds");
     expect(found("partial-stroke-device", { ...asked, airMaximumBarG: 8.1 }).verdict).toBe("fails");
   });
-  it("are stops that reach as far as the house wants", () => {
+  it("include stops with the range of the house rule", () => {
     const verdictFor = (stopsDegrees: number | null) =>
       found("travel-stops", {}, { drive: { ...sprung, family: { ...sprung.family, stopsDegrees } } }).verdict;
     expect([verdictFor(5), verdictFor(4.9), verdictFor(null)]).toEqual(["holds", "tight", "tight"]);
@@ -140,7 +140,7 @@ describe("what else stands on a drive", () => {
     const lever = demoShelf.families.flatMap((f) => f.drives).find((d) => d.family.kind === "lever")!;
     expect(found("travel-stops", { operator: "by hand" }, { drive: lever }).verdict).toBe("not asked");
   });
-  it("is a hand's way in, where it is asked for", () => {
+  it("include a manual override, where asked for", () => {
     const verdictFor = (handOverride: boolean | null) =>
       found(
         "hand-override",
@@ -158,7 +158,7 @@ describe("what else stands on a drive", () => {
 });
 
 describe("everything mounted", () => {
-  it("stands once, whatever leads the air and whichever times are asked", () => {
+  it("is listed once, for any air arrangement and any times", () => {
     const functions = [["throttling"], ["throttling", "emergency shut-down"], ["on-off isolation"]] as const;
     for (const does of functions)
       for (const closesWithinS of [null, 3600, 0.1]) {
@@ -173,18 +173,18 @@ describe("everything mounted", () => {
 
 describe("strokes after loss of supply", () => {
   const asked = (strokesInReserve: number, more: Change = {}): Change => ({ strokesInReserve, ...more });
-  it("are one of a spring", () => {
+  it("are one for a spring", () => {
     expect(found("strokes-in-reserve", asked(1)).verdict).toBe("holds");
     expect(found("strokes-in-reserve", asked(2)).verdict).toBe("fails");
   });
-  it("are none of a motor that stays, and what an accumulator holds", () => {
+  it("are none for a motor without springs, and the stored ones of an accumulator", () => {
     const verdictFor = (strokesLeft?: number) =>
       found("strokes-in-reserve", asked(3, { operator: "electric" }), {
         drive: { ...motor, ...(strokesLeft !== undefined && { strokesLeft }) },
       }).verdict;
     expect([verdictFor(), verdictFor(2), verdictFor(3)]).toEqual(["fails", "fails", "holds"]);
   });
-  it("are what a bottle keeps: the pressure left still turns the valve", () => {
+  it("are those of a volume tank: the remaining pressure still turns the valve", () => {
     const finding = found("strokes-in-reserve", asked(2), { drive: both });
     expect(finding.verdict).toBe("holds");
     const { value, limit } = finding as { value: number; limit: number };
@@ -197,7 +197,7 @@ describe("strokes after loss of supply", () => {
     const more = found("strokes-in-reserve", asked(4), { drive: both }) as { value: number };
     expect(more.value).toBeGreaterThan(value);
   });
-  it("are none where the lowest air leaves nothing over, and cannot be told without a bottle on the shelf", () => {
+  it("are none where the lowest air has no reserve, and cannot be told without a tank on the shelf", () => {
     const weak = asked(1, { airMinimumBarG: 1, cases: [{ upstreamBarG: 50 }] });
     expect(found("strokes-in-reserve", weak, { drive: both }).verdict).toBe("fails");
     expect(found("strokes-in-reserve", asked(1), { drive: both, from: [] }).verdict).toBe("cannot tell");

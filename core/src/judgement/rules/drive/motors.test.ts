@@ -26,7 +26,7 @@ describe("a motor", () => {
     expect(verdict("motor-supply", motorWith({ motorSupplies: null }))).toBe("cannot tell");
     expect(verdict("motor-supply", motorWith({ motorSupplies: ["400 V 3~"] }))).toBe("holds");
   });
-  it("draws no more to start than there is", () => {
+  it("draws no higher starting current than allowed", () => {
     const size = motor.family.sizes.find(({ id }) => id === motor.sizeId)!;
     const { startingCurrentA: draws } = size as unknown as { startingCurrentA: number };
     expect(found("starting-current", motor, { startingCurrentA: draws })).toMatchObject({
@@ -38,7 +38,7 @@ describe("a motor", () => {
     const silent = motorWith({ sizes: [{ ...size, startingCurrentA: null }] });
     expect(verdict("starting-current", silent, { startingCurrentA: 99 })).toBe("cannot tell");
   });
-  it("runs for as long as its class lets it: there and back at its slowest", () => {
+  it("runs for as long as its class allows: one full cycle at its slowest", () => {
     // Fifteen minutes are two strokes of 375 s with a fifth on top.
     expect(verdict("duty-class", motorWith({}, { strokeSeconds: 375 }))).toBe("holds");
     expect(verdict("duty-class", motorWith({}, { strokeSeconds: 376 }))).toBe("fails");
@@ -46,19 +46,19 @@ describe("a motor", () => {
     expect(verdict("duty-class", motor, throttling)).toBe("fails");
     expect(verdict("duty-class", motorWith({ dutyClass: null }))).toBe("tight");
   });
-  it("runs for the share of time its function asks", () => {
+  it("runs for the duty cycle its function needs", () => {
     const s4 = (percent: number) => motorWith({ dutyClass: `S4-${percent} %` });
     expect([30, 29].map((p) => verdict("duty-class", s4(p)))).toEqual(["holds", "tight"]);
     expect([75, 74].map((p) => verdict("duty-class", s4(p), throttling))).toEqual(["holds", "fails"]);
   });
-  it("that throttles is started for each correction, whatever the strokes a year", () => {
+  it("of a throttling valve starts for each correction, whatever the strokes a year", () => {
     const rated = (startsPerHour: number) => motorWith({ startsPerHour });
     expect(verdict("starts-per-hour", rated(600), throttling)).toBe("holds");
     expect(verdict("starts-per-hour", rated(599), throttling)).toBe("fails");
     expect(verdict("starts-per-hour", motorWith({ startsPerHour: null }), throttling)).toBe("tight");
     expect(verdict("starts-per-hour", rated(599))).toBe("holds");
   });
-  it("is kept dry outdoors, and stopped when it sticks", () => {
+  it("has a heater outdoors, and torque switches", () => {
     const heated = (heater: boolean | null) =>
       verdict("motor-heater", motorWith({ heater }), { installation: "outdoor" });
     expect([heated(true), heated(false), heated(null)]).toEqual(["holds", "tight", "tight"]);
@@ -71,7 +71,7 @@ describe("a motor", () => {
       "tight",
     ]);
   });
-  it("is not asked about where air turns the valve, or nothing", () => {
+  it("is not asked about where air turns the valve, or for a bare stem", () => {
     for (const rule of ["motor-supply", "starting-current", "duty-class", "motor-heater", "motor-protection"])
       for (const drive of [air, null])
         expect(

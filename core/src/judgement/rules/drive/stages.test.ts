@@ -34,7 +34,7 @@ describe("a stem that rises", () => {
     });
   const finding = (drive: Drive, valve = tilt) =>
     findingOf("drive/stem-thrust", dutyWith({ dn: 100, operator: "by hand" }), valve, drive);
-  it("and its drive stand the thrust at the thread's lowest friction", () => {
+  it("is within its thrust limits, and those of the actuator, at the thread's lowest friction", () => {
     const { value: kN } = finding(rated(1e9)) as unknown as { value: number };
     expect(finding(rated(1000 * kN)).verdict).toBe("holds");
     expect(finding(rated(999 * kN)).verdict).toBe("fails");
@@ -44,7 +44,7 @@ describe("a stem that rises", () => {
     expect(finding(rated(1e9), with_({ stemThread: null })).verdict).toBe("cannot tell");
     expect(finding(wheel, ball).verdict).toBe("not asked");
   });
-  it("is turned as often as lift and lead say", () => {
+  it("turns as often as lift and lead require", () => {
     const turns = (liftMm: number) => {
       const thread = { ...tilt.size.stemThread!, leadMm: 5, liftMm };
       return verdict("wheel-turns", wheel, hand, with_({ stemThread: thread }));
@@ -58,13 +58,13 @@ describe("a stem that rises", () => {
   });
 });
 
-describe("what a hand turns", () => {
-  it("has a lever no longer than the house allows", () => {
+describe("a manual operator", () => {
+  it("has a lever no longer than the house rule allows", () => {
     expect(verdict("lever-length", lever(750), hand)).toBe("holds");
     expect(verdict("lever-length", { ...lever(750), leverMm: 751 }, hand)).toBe("fails");
     expect(verdict("lever-length", gear, hand)).toBe("not asked");
   });
-  it("says where a pipe over the lever breaks the stem", () => {
+  it("reports where a pipe over the lever breaks the stem", () => {
     const limit = ball.size.maximumStemTorqueNm;
     const breaks = (limit / 800 / 2) * 1000;
     expect(verdict("lever-pipe", { ...lever(400), leverMm: breaks - 1 }, hand)).toBe("holds");
@@ -79,13 +79,13 @@ describe("what a hand turns", () => {
       "cannot tell",
     );
   });
-  it("can be locked, or says nothing of it", () => {
+  it("can be locked, or is not known", () => {
     expect(verdict("lockable", named("fennimoor-lv|LV 400", { lockable: true }), hand)).toBe("holds");
     for (const lockable of [false, null])
       expect(verdict("lockable", named("fennimoor-lv|LV 400", { lockable }), hand)).toBe("tight");
     expect(verdict("lockable", gear, hand)).toBe("not asked");
   });
-  it("is shut in so many turns, and no more", () => {
+  it("closes in a limited number of turns", () => {
     expect(verdict("wheel-turns", { ...gear, wheelTurns: 150 }, hand)).toBe("holds");
     expect(verdict("wheel-turns", { ...gear, wheelTurns: 150.25 }, hand)).toBe("tight");
   });
@@ -125,10 +125,10 @@ describe("as required", () => {
   );
 });
 
-describe("gas of the line", () => {
+describe("line gas", () => {
   const drive = named("quillhaven-go|GO 125|DA");
   const gas = (more: Change = {}) => ({ operator: "line gas", fluid: { phase: "gas" }, ...more }) as Change;
-  it("vents at every stroke, and never what is toxic", () => {
+  it("vents at every stroke, and is never used where toxic", () => {
     expect(verdict("line-gas", drive, gas())).toBe("tight");
     expect(verdict("line-gas", drive, gas({ fluid: { phase: "gas", hazards: ["toxic"] } }))).toBe("fails");
   });
@@ -136,7 +136,7 @@ describe("gas of the line", () => {
     expect(verdict("line-gas", drive, gas({ fluid: { phase: "liquid" } }))).toBe("cannot tell");
     expect(verdict("line-gas", drive, gas({ cases: [{}, { upstreamBarG: null }] }))).toBe("cannot tell");
   });
-  it("must not be more than the drive is rated to", () => {
+  it("must not exceed the rating of the actuator", () => {
     const verdictAt = (upstreamBarG: number) =>
       verdict("supply-rating", drive, gas({ cases: [{ upstreamBarG }] }));
     expect(verdictAt(100)).toBe("holds");
@@ -146,14 +146,14 @@ describe("gas of the line", () => {
 });
 
 describe("a motor", () => {
-  it("gives its torque down to the voltage it is stated at", () => {
+  it("gives its torque down to its stated voltage", () => {
     expect(verdict("voltage", onOff, motor({ lowestVoltagePercent: 85 }))).toBe("holds");
     expect(verdict("voltage", onOff, motor({ lowestVoltagePercent: 84.9 }))).toBe("fails");
     expect(verdict("voltage", named("tarrowby-el|EL 250", { lowestVoltagePercent: null }), motor())).toBe(
       "tight",
     );
   });
-  it("is started no more often than its duty class says", () => {
+  it("starts no more often than its duty class allows", () => {
     const yearly = (starts: number) => motor({ strokesPerYear: (starts * 8760) / 2 });
     expect(verdict("starts-per-hour", onOff, yearly(60))).toBe("holds");
     expect(verdict("starts-per-hour", onOff, yearly(60.1))).toBe("fails");
@@ -161,7 +161,7 @@ describe("a motor", () => {
     expect(verdict("starts-per-hour", silent, yearly(1))).toBe("holds");
     expect(verdict("starts-per-hour", silent, yearly(1.1))).toBe("tight");
   });
-  it("throttles only where it is made to", () => {
+  it("throttles only where it is made for it", () => {
     const throttling = motor({ function: ["throttling"] });
     expect(verdict("modulating", onOff, throttling)).toBe("fails");
     expect(verdict("modulating", named("tarrowby-em|EM 250"), throttling)).toBe("holds");
@@ -195,7 +195,7 @@ describe("a motor", () => {
       expected,
     ),
   );
-  it("has so many strokes stored", () => {
+  it("has enough stored strokes", () => {
     const eh = named("quillhaven-eh|EH 100|DA");
     expect(verdict("accumulator", { ...eh, strokesLeft: 3 }, motor())).toBe("holds");
     expect(verdict("accumulator", { ...eh, strokesLeft: 2 }, motor())).toBe("tight");
@@ -206,7 +206,7 @@ describe("a motor", () => {
 describe("explosive atmospheres", () => {
   const verdictFor = (rule: string, area: string | null, marking: string | null = "II 2G Ex db IIB T4 Gb") =>
     verdict(rule, named("tarrowby-el|EL 250", { marking }), { operator: "electric", area });
-  it("are judged one thing after the other", () => {
+  it("are judged in order, one item after the other", () => {
     expect(verdictFor("area-gas", "zone 1 IIB T4")).toBe("holds");
     expect(verdictFor("area-gas", "zone 0 IIB T4")).toBe("fails");
     expect(verdictFor("area-gas-group", "zone 0 IIB T4")).toBe("not asked");
@@ -218,14 +218,14 @@ describe("explosive atmospheres", () => {
     expect(verdictFor("area-gas-surface", "zone 1 IIB")).toBe("cannot tell");
     expect(verdictFor("area-gas-surface", "zone 1 IIB T4")).toBe("holds");
   });
-  it("wait for area and marking, and never take silence for fitness", () => {
+  it("wait for area and marking, and never take silence for suitability", () => {
     expect(verdictFor("area-gas", null)).toBe("cannot tell");
     expect(verdictFor("area-gas", "somewhere")).toBe("cannot tell");
     expect(verdictFor("area-gas", "zone 1 IIB T4", null)).toBe("cannot tell");
     expect(verdictFor("area-gas", "zone 1 IIB T4", "CE")).toBe("cannot tell");
     expect(verdictFor("area-gas", "safe", null)).toBe("not asked");
   });
-  it("are dust as well as gas", () => {
+  it("include dust as well as gas", () => {
     const both = "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIB T135°C Db";
     expect(verdictFor("area-dust", "zone 21 IIIB T200°C")).toBe("fails");
     expect(verdictFor("area-dust", "zone 21 IIIB T200°C", both)).toBe("holds");
@@ -233,11 +233,11 @@ describe("explosive atmospheres", () => {
     expect(verdictFor("area-dust-surface", "zone 21 IIIB T130°C", both)).toBe("fails");
     expect(verdictFor("area-dust-surface", "zone 21 IIIB T135°C", both)).toBe("holds");
   });
-  it("let no certificate of zones pass for one of divisions, nor the reverse", () => {
+  it("accept no zone certificate for a division, nor the reverse", () => {
     expect(verdictFor("area-gas", "Class I Div 2 Group D T3")).toBe("fails");
     expect(verdictFor("area-gas", "zone 1 IIB T3", "Class I Div 1 Groups C, D T4")).toBe("fails");
   });
-  it("are heated by the line as well", () => {
+  it("include heat from the line", () => {
     const surface = (temperatureC: number) =>
       findingOf(
         "duty/process-surface",
@@ -262,7 +262,7 @@ describe("a safety function", () => {
     expect(verdict("integrity-action", spring, sil("SIL 1"))).toBe("holds");
     expect(verdict("integrity-action", named("quillhaven-rp|RP 110|DA"), sil("SIL 1"))).toBe("fails");
   });
-  it("fails on demand no more often than its level allows the final element", () => {
+  it("fails on demand no more often than its level allows", () => {
     // 1300e-9/h × T/2 against half of a hundredth: 10.5 months.
     const verdictFor = (proofTestMonths: number, partialStrokeMonths: number | null = null) =>
       verdict("integrity-demand", spring, sil("SIL 2", { proofTestMonths, partialStrokeMonths }));
@@ -273,7 +273,7 @@ describe("a safety function", () => {
     // Partial strokes seldomer than the proof test find nothing.
     expect(verdictFor(Math.ceil(limit), 24)).toBe("fails");
   });
-  it("asks for a second valve at the third level", () => {
+  it("needs a second valve at the third level", () => {
     expect(verdict("integrity-channels", spring, sil("SIL 2"))).toBe("holds");
     expect(verdict("integrity-channels", spring, sil("SIL 3"))).toBe("tight");
   });

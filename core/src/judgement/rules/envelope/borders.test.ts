@@ -29,7 +29,7 @@ const seals = (change: Partial<Line["seals"][number]>) => (l: Line) => ({
 });
 const seal = (id: string, decompressionGrade = false) =>
   seals({ parts: [{ part: "ring", seal: id, decompressionGrade }] });
-/** The fixture's first seat replaced, torque and load kept. */
+/** The fixture's first seat replaced, torque and load unchanged. */
 const seat = (id: string) => (l: Line) => ({
   seats: [{ ...l.seats[0]!, seat: id }],
   sizes: l.sizes.map((s) => ({
@@ -233,7 +233,7 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["caustic-cracking", "fails", envelopeSetting(caustic(30, 57.1))],
   ["caustic-cracking", "holds", envelopeSetting(caustic(10, 79.9))],
   ["caustic-cracking", "fails", envelopeSetting(caustic(10, 80.1))],
-  // Not stated: the strength carbon steel stands least.
+  // Not stated: the strength that carbon steel resists least.
   ["caustic-cracking", "fails", envelopeSetting(caustic(null, 47))],
   ["caustic-cracking", "holds", envelopeSetting(caustic(21, 79), grade("A351 CF8M"))],
   ["caustic-cracking", "tight", envelopeSetting(caustic(21, 80), grade("A351 CF8M"))],
@@ -370,7 +370,7 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["line-test", "holds", envelopeSetting({ lineTestBarG: 56 }, {}, seated("peek"))],
   ["line-test", "fails", envelopeSetting({ lineTestBarG: 57 }, {}, seated("peek"))],
   ["freezing", "holds", envelopeSetting({ ...fluid({ substance: "water" }), ...hot(1) })],
-  // A gas that passes by leaves nothing to set in a drained cavity; one that stays condenses first.
+  // A drained cavity holds no gas that passed through; gas that stays condenses first.
   [
     "freezing",
     "not asked",
@@ -408,20 +408,20 @@ describe("envelope rules on both sides of their border", () => {
 describe("trapped cavity", () => {
   const plain = { cavities: [{ arrangement: "plain" as const, priceFactor: 1 }] };
   const rise = (0.0012 - 3 * 12e-6) / (0.00014 + 0.00001);
-  it("bursts a plain cavity that warms, and says by how much", () => {
+  it("bursts a plain cavity that warms, and reports by how much", () => {
     const finding = findingOn("envelope/trapped-cavity", envelopeSetting({ ambientMaximumC: 80 }, plain));
     // Shut while the line idles at the lowest ambient, 0 °C, full at its 10 bar.
     expect(finding.value).toBeCloseTo(10 + rise * 80, 6);
     expect(finding).toMatchObject({ verdict: "fails", unit: "bar g" });
   });
-  it("holds where it does not warm, and turns where the rise meets the rating", () => {
+  it("holds where it does not warm, and changes where the rise meets the rating", () => {
     const end = (warms: number) =>
       envelopeSetting({ ambientMinimumC: 40, ambientMaximumC: 40 + warms }, plain);
     expect(findingOn("envelope/trapped-cavity", end(0)).verdict).toBe("holds");
     expect(findingOn("envelope/trapped-cavity", end(4.9)).verdict).toBe("tight");
     expect(findingOn("envelope/trapped-cavity", end(6)).verdict).toBe("fails");
   });
-  it("is no harder than the case where the fluid sets above the lowest ambient", () => {
+  it("is no harder than the case where the fluid solidifies above the lowest ambient", () => {
     const finding = findingOn(
       "envelope/trapped-cavity",
       envelopeSetting({ ambientMinimumC: -70, ambientMaximumC: 20 }, plain),
@@ -449,7 +449,7 @@ describe("trapped cavity", () => {
     expect(findingFor(null) - findingFor(0)).toBeCloseTo(10, 9);
     expect(findingFor(4) - findingFor(0)).toBeCloseTo(4, 9);
   });
-  it("fills with what condenses while a steam line idles, and is asked of no gas that stays one", () => {
+  it("fills with condensate while a steam line idles, and is not asked for a gas that stays one", () => {
     const vapour = (substance: string, phase: "steam" | "gas", temperatureC: number, upstreamBarG: number) =>
       findingOn(
         "envelope/trapped-cavity",
@@ -466,7 +466,7 @@ describe("trapped cavity", () => {
     expect(vapour("propane", "gas", 60, 3).verdict).toBe("not asked");
     expect(vapour("nitrogen", "gas", 60, 40).verdict).toBe("not asked");
   });
-  it("knows what condenses by its family where no substance is picked", () => {
+  it("knows condensation by the family where no substance is selected", () => {
     const vapour = (
       family: string,
       temperatureC: number,
@@ -485,7 +485,7 @@ describe("trapped cavity", () => {
     // Chlorine boils at 3.7 bar a at 0 °C.
     expect(vapour("chlorine", 60, 4).verdict).toBe("fails");
     expect(vapour("chlorine", 60, 2).verdict).toBe("not asked");
-    // Of several fluids of a family, one that is liquid in use is enough to ask which.
+    // If one of several fluids of a family is liquid in use, the rule asks which one it is.
     expect(vapour("sweet hydrocarbon liquid", 60, 3)).toMatchObject({
       verdict: "cannot tell",
       missing: expect.stringMatching(/condense/),
@@ -497,7 +497,7 @@ describe("trapped cavity", () => {
     const outside = envelopeSetting({ ambientMaximumC: 30, installation: "outdoor" }, plain);
     expect(findingOn("envelope/trapped-cavity", outside).uses.map((u) => u.value)).toContain(55);
   });
-  it("allows a third more where the house follows pipeline practice", () => {
+  it("allows a third more where the house rule follows pipeline practice", () => {
     const house = { cavityLimit: "1.33 × rating" as const };
     const limit = (more: object) =>
       findingOn("envelope/trapped-cavity", {
@@ -506,7 +506,7 @@ describe("trapped cavity", () => {
       }).limit as number;
     expect(limit({ house })).toBeCloseTo(1.33 * limit({}), 9);
   });
-  it("is relieved by a sliding seat, a hole upstream or a pipe, and asked of no gas", () => {
+  it("is relieved by a sliding seat, a hole upstream or a pipe, and is not asked for a gas", () => {
     const findingFor = (setting: Setting) => findingOn("envelope/trapped-cavity", setting);
     const trunnion = findingFor({ ...envelopeSetting({ ambientMaximumC: 80 }), line: "trunnion" });
     // (2000 + 50)/(0.1·π/4·(66² − 56²)) = 21.4 bar above a vented line

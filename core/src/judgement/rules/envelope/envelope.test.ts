@@ -58,7 +58,7 @@ describe("body rating", () => {
         fc.double({ min: 38, max: 500, noNaN: true }),
         fc.double({ min: 0, max: 20, noNaN: true }),
         (p, t, more) => {
-          // Beyond the seat's range its limit falls silent and its range speaks.
+          // Beyond the seat's range its limit is silent and its range rule applies.
           for (const ruleNames of [["body-class"], ["seat-limit", "seat-temperature"]]) {
             const countFor = (duty: Setting["duty"]) =>
               gravityOf(gravest(ruleNames.map((rule) => verdict(`envelope/${rule}`, { duty: duty! }))));
@@ -88,7 +88,7 @@ describe("seat limit", () => {
   it("does not ask a case in which the valve is never shut", () => {
     expect(verdict("envelope/seat-limit", { duty: dutyAt(60, 93, { mayBeShut: false }) })).toBe("not asked");
   });
-  it("lets a line's own curve replace the generic one and says which it used", () => {
+  it("uses a line's own curve instead of the generic one, and names it", () => {
     const shelf = shelfWith((line) => ({
       ...line,
       seats: line.seats.map((s) => ({
@@ -133,7 +133,7 @@ describe("seat temperature and headroom", () => {
   });
   it("lets a passing case go to the excursion maximum, no further", () => {
     expect(verdict("envelope/seat-headroom", { duty: dutyAt(1, 205, { kind: "steam-out" }) })).toBe("tight");
-    // Beyond it the seat's range fails, and is told of once.
+    // Beyond it the seat's range rule fails, and no other.
     const beyond = { duty: dutyAt(1, 211, { kind: "steam-out" }) };
     expect(verdict("envelope/seat-headroom", beyond)).toBe("not asked");
     expect(verdict("envelope/seat-temperature", beyond)).toBe("fails");
@@ -172,7 +172,7 @@ describe("seals and grade", () => {
       caseName: "lowest ambient",
     });
   });
-  it("keeps to the grade's own limits though its group is rated beyond them", () => {
+  it("keeps to the grade's own limits although its group is rated beyond them", () => {
     expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -24) })).toBe("holds");
     expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -25) })).toBe("tight");
     expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -30) })).toBe("fails");
@@ -196,7 +196,7 @@ describe("chemistry", () => {
       verdict("envelope/seat-chemistry", { duty: family("oxygen"), house: { limitedSuitability: "fails" } }),
     ).toBe("fails");
   });
-  it("never says holds where the family is not stated or the material not listed", () => {
+  it("never holds where the family is not stated or the material not listed", () => {
     for (const rule of ["seat", "seal", "body", "trim"]) {
       expect(findingOn(`envelope/${rule}-chemistry`, { duty: family(null) })).toMatchObject({
         verdict: "cannot tell",
@@ -242,7 +242,7 @@ describe("chemistry", () => {
     expect(polyamide(101).uses).toHaveLength(6);
     expect(polyamide(130, "steam-out").uses).toHaveLength(2);
   });
-  it("lets the worst of several wetted parts govern and shows them all", () => {
+  it("lets the worst of several wetted parts govern and lists them all", () => {
     const shelf = shelfWith((line) => ({
       ...line,
       trims: [{ ...line.trims[0]!, stem: "17-4PH" }],

@@ -50,7 +50,7 @@ function staysFailed(
           changed(easy, (c) => harder(c, more)),
         );
         for (const index of looked) {
-          // Of a case beyond the seat's range its limit and its headroom say nothing, and its range speaks.
+          // Beyond the seat's range its limit and its headroom are silent, and its range rule applies.
           const speaking = aside.has(rules[index]!.id) && after[index] !== "fails" ? range : index;
           if (before[index] === "fails")
             expect(after[speaking], `${tag.number} ${rules[index]!.id} ${candidate.valve.key}`).toBe("fails");

@@ -27,8 +27,8 @@ const wide = { flange: "F10", end: { form: "double square", acrossMm: 22, depthM
 const keyed = { form: "keyed", acrossMm: 40, heightMm: 60, flats: "along the bore", keys: null } as const;
 const blank = { end: { form: "blank insert", acrossMm: 60, depthMm: 70 } } as const;
 
-describe("a drive comes onto a valve", () => {
-  it("directly, with a sleeve, or over a bracket", () => {
+describe("mounting an actuator", () => {
+  it("is direct, with a sleeve, or over a bracket", () => {
     expect(found("joint", air)).toMatchObject({ verdict: "holds", value: "on the pad" });
     const thin = sized({ stemEnd: { ...valve.size.stemEnd!, acrossMm: 14 } });
     expect(found("joint", air, thin).says).toMatch(/sleeve/);
@@ -37,7 +37,7 @@ describe("a drive comes onto a valve", () => {
       says: expect.stringContaining("the flanges differ"),
     });
   });
-  it("at the second circle it is drilled for", () => {
+  it("uses the second bolt circle", () => {
     expect(found("joint", driveAt(50, { flange: "F10", alsoFlange: "F07" }))).toMatchObject({
       value: "on the pad",
     });
@@ -45,14 +45,14 @@ describe("a drive comes onto a valve", () => {
       value: "over a bracket",
     });
   });
-  it("waits for an end nobody states", () => {
+  it("waits for a stem end that is not stated", () => {
     expect(verdict("joint", air, sized({ stemEnd: null }))).toBe("cannot tell");
     expect(verdict("joint", driveAt(50, { end: null }))).toBe("cannot tell");
     expect(verdict("joint", null)).toBe("not asked");
   });
 });
 
-describe("what lies between carries the peak, and no more", () => {
+describe("parts between carry the peak torque, and no more", () => {
   const house = defaultHouseRules();
   const duty = { laggingMm: null, stemStands: null };
   it("the flange of the drive", () => {
@@ -87,8 +87,8 @@ describe("what lies between carries the peak, and no more", () => {
   });
 });
 
-describe("what hangs on the pad", () => {
-  it("wants a support above a share of the grip, and waits for the drive's size", () => {
+describe("load on the pad", () => {
+  it("needs a support above a share of the clamping force, and waits for the actuator's outline", () => {
     const onIt = found("moment", air).uses.find((u) => u.what === "weight of the accessories")!;
     const heavy = (kg: number) => verdict("moment", driveAt(50, { weightKg: kg - (onIt.value as number) }));
     const { momentNm, limitNm } = fitUpOf(
@@ -102,7 +102,7 @@ describe("what hangs on the pad", () => {
     expect(heavy((limitNm / momentNm) * 1.001)).toBe("tight");
     expect(verdict("moment", driveAt(50, { outside: null }))).toBe("cannot tell");
   });
-  it("weighs what stands on the drive with it", () => {
+  it("includes the accessories of the actuator", () => {
     const bears = (weightKg: number, carriedKg: number) =>
       fitUpOf(
         valve.size,
@@ -114,7 +114,7 @@ describe("what hangs on the pad", () => {
       ).moment!.momentNm;
     expect(bears(6, 4)).toBeCloseTo(bears(10, 0), 9);
   });
-  it("says that a stem nobody speaks of is taken to lie", () => {
+  it("assumes a horizontal stem where the direction is not stated", () => {
     expect(found("moment", air).uses.find((u) => u.what === "stem")!.origin).toBe("assumed");
     expect(
       found("moment", air, valve, { stemStands: "upright" }).uses.find((u) => u.what === "stem")!.origin,
@@ -126,7 +126,7 @@ describe("indicator and bore", () => {
   const head = (flats: "along the bore" | "across the bore" | null) =>
     sized({ stemEnd: { form: "flat head", acrossMm: 17, heightMm: 18, flats, keys: null } });
   const slot = { end: { form: "flat head", acrossMm: 17, depthMm: 20 } } as const;
-  it("agree along, are told where they do not, and are asked where nobody says", () => {
+  it("agree along the pipe, or the finding says so, or waits where not stated", () => {
     expect(verdict("orientation", driveAt(50, slot), head("along the bore"))).toBe("holds");
     expect(verdict("orientation", driveAt(50, slot), head("across the bore"))).toBe("tight");
     expect(verdict("orientation", driveAt(50, slot), head(null))).toBe("tight");
@@ -137,7 +137,7 @@ describe("indicator and bore", () => {
   });
 });
 
-describe("room for it", () => {
+describe("clearance", () => {
   it("over flanges and lagging", () => {
     expect(verdict("clears", air)).toBe("holds");
     expect(found("clears", air, valve, { laggingMm: 100 })).toMatchObject({ verdict: "holds", sense: "≤" });
@@ -164,7 +164,7 @@ describe("room for it", () => {
       "cannot tell",
     );
   });
-  it("in the gap another leaves", () => {
+  it("in the face-to-face gap of the old valve", () => {
     const gap = (gapMm: number | null, onValve = valve) => found("gap", null, onValve, { gapMm });
     expect(gap(null)).toMatchObject({ verdict: "holds", uses: [{ origin: "assumed" }] });
     expect(gap(216).verdict).toBe("holds");

@@ -43,14 +43,14 @@ const found = (
 ) => findingOf(`flow/${rule}`, duty, valve, drive, { ...house, ...change }) as unknown as Found;
 const verdict = (...args: Parameters<typeof found>) => found(...args).verdict;
 
-describe("the line that is stated", () => {
+describe("the stated line", () => {
   const two = [
     { rate: 60, upstreamBarG: 5, downstreamBarG: 2 },
     { rate: 30, upstreamBarG: 5.6, downstreamBarG: 1.5 },
   ];
   const system = (change: Parameters<typeof dutyWith>[0], cases = two) =>
     systemOf(flowOf(segment, settle(water(cases, change), house), house))!;
-  it("is the pump's before the valve and static head with friction behind it", () => {
+  it("is the pump's before the valve, and static head with friction behind it", () => {
     const systemCurve = system({ pumpCurve: "0 6; 60 5; 90 3", staticBarG: 1 });
     expect(systemCurve.upstreamBarA(0.5) - 1.01325).toBeCloseTo(5.5, 9);
     expect(systemCurve.upstreamBarA(1.25) - 1.01325).toBeCloseTo(4, 9);
@@ -64,13 +64,13 @@ describe("the line that is stated", () => {
     expect(system({}, [two[0]!]).known).toBe(false);
     expect(system({ staticBarG: 1 }, [two[0]!]).known).toBe(true);
   });
-  it("meets the valve where both have one flow: the installed flow of the case's opening is the case's", () => {
+  it("meets the valve at one flow: the installed flow at the case's opening is the case's", () => {
     const duty = settle(water(two, { pumpCurve: "0 6; 60 5; 90 3", staticBarG: 1 }), house);
     const flow = flowOf(segment, duty, house);
     const { openingPercent } = flow.cases[0]!.standing;
     expect(installedShare(flow.trim, openingPercent, systemOf(flow)!, flow.pipes)).toBeCloseTo(1, 6);
   });
-  it("is agreed with by its cases, within the house's share", () => {
+  it("agrees with its cases, within the house rule's share", () => {
     const dutyAt = (barG: number) =>
       water([{ rate: 60, upstreamBarG: barG, downstreamBarG: 2 }], { pumpCurve: "0 6; 60 5" });
     // 6.01325 bar a of the pump.
@@ -78,7 +78,7 @@ describe("the line that is stated", () => {
       "holds",
       "tight",
     ]);
-    // Half of it by mass is half of it by volume, whatever either is counted in.
+    // Half of it by mass is half of it by volume, in any unit.
     const mixed: Case[] = [
       two[0]!,
       { rate: 30_000, rateBasis: "kg/h", upstreamBarG: 5.5, downstreamBarG: 1.5 },
@@ -91,7 +91,7 @@ describe("the line that is stated", () => {
   });
 });
 
-describe("a characteristic that is asked for", () => {
+describe("a characteristic asked for", () => {
   const asking = (characteristic: Duty["characteristic"]) =>
     water([{ rate: 40, upstreamBarG: 5, downstreamBarG: 3 }], { characteristic });
   it("is met by a trim that has it, and by no other", () => {
@@ -99,7 +99,7 @@ describe("a characteristic that is asked for", () => {
     expect(verdict("characteristic", asking("quick opening"))).toBe("fails");
     expect(verdict("characteristic", asking(null))).toBe("not asked");
   });
-  it("parts the three at half the stroke", () => {
+  it("separates the three at half travel", () => {
     const characteristicAt = (share: number) =>
       inherentOf({
         kv: 100,
@@ -121,7 +121,7 @@ describe("a characteristic that is asked for", () => {
       "quick opening",
     ]);
   });
-  it("comes before other wishes when a trim is picked", () => {
+  it("decides before other criteria when a trim is picked", () => {
     const kinds = new Set(
       trimsOf(segment.line.flowTrims, segment.construction, segment.size).map((t) => inherentOf(t).name),
     );
@@ -129,31 +129,31 @@ describe("a characteristic that is asked for", () => {
   });
 });
 
-describe("steps of the flow", () => {
+describe("resolution of flow", () => {
   const duty = demoDuty("FV-5010");
   const [air] = demoShelf.families.filter((f) => f.supply === "pneumatic");
   const drives = [...air!.drives].sort((a, b) => a.price - b.price);
   const step = (drive: Drive | null, change: Partial<HouseRules> = {}) =>
     found("dead-band", duty, segment, drive, change);
   const [weak, strong] = [drives[0]!, drives.at(-1)!];
-  it("are finer with a stronger drive, a keener positioner, and none without a drive", () => {
+  it("is finer with a stronger actuator and a better positioner, and not asked without an actuator", () => {
     expect(step(strong).value).toBeLessThan(step(weak).value);
     expect(step(weak, { positionerGain: 200 }).value).toBeLessThan(step(weak).value);
     expect(step(null).verdict).toBe("not asked");
   });
-  it("are tight beyond the house's", () => {
+  it("is tight above the house rule", () => {
     const { value } = step(weak);
     expect(step(weak, { flowStepPercent: value * 1.001 }).verdict).toBe("holds");
     expect(step(weak, { flowStepPercent: value * 0.999 }).verdict).toBe("tight");
   });
-  it("wait where the torque of a case is not known", () => {
+  it("waits where the torque of a case is not known", () => {
     const far = {
       ...duty,
       cases: [...duty.cases, { ...duty.cases[0]!, id: "x", upstreamBarG: 900, rate: 0 }],
     };
     expect(found("dead-band", far, segment, weak).missing).toMatch(/torque demand/);
   });
-  it("of a motor are its own, whatever rubs", () => {
+  it("of a motor is its own, without friction", () => {
     const motor = demoShelf.families.find((f) => f.supply === "electric")!.drives[0]!;
     const found = step(motor, { assumedStepPercent: 0.5 });
     expect(found.uses.some(({ what }) => /friction/.test(what))).toBe(false);
@@ -188,7 +188,7 @@ describe("two phases", () => {
     expect(verdict("two-phase", wet(border * 1.001))).toBe("fails");
     expect(found("two-phase", wet(1000, null)).missing).toMatch(/vapour fraction/);
   });
-  it("leave liquid and gas rules unasked", () => {
+  it("leave liquid and gas rules not asked", () => {
     expect(verdict("choking", wet(1000))).toBe("not asked");
     expect(verdict("outlet-mach", wet(1000))).toBe("not asked");
     expect(verdict("opening", wet(4000))).not.toBe("cannot tell");
@@ -211,11 +211,11 @@ describe("filling and blowing down", () => {
     });
   const time = (operatingCase: Case = {}, change: Parameters<typeof dutyWith>[0] = {}) =>
     found("filling", nitrogen(operatingCase, change), ball).value;
-  it("goes with the volume, and takes longer from higher", () => {
+  it("is proportional to the volume, and takes longer from a higher pressure", () => {
     expect(time({}, { heldVolumeM3: 20 }) / time()).toBeCloseTo(2, 9);
     expect(time({ upstreamBarG: 40, kind: "blow-down" })).toBeGreaterThan(time({ kind: "blow-down" }));
   });
-  it("blows down choked as an exponential does: V·ρ/ṁ of the volume's own state is one figure", () => {
+  it("follows an exponential when choked: V·ρ/ṁ of the volume's own state is constant", () => {
     const duty = settle(nitrogen({ upstreamBarG: 80, kind: "blow-down" }), house);
     const { trim, pipes } = flowOf(ball, duty, house);
     const empties = (upstreamBarG: number) => {
@@ -227,9 +227,9 @@ describe("filling and blowing down", () => {
       (empties(from) - empties(to)) / Math.log((from + 1.01325) / (to + 1.01325));
     expect(perE(80, 40) / perE(40, 20)).toBeCloseTo(1, 2);
   });
-  it("is asked against the time that is asked for", () => {
+  it("is compared with the time asked for", () => {
     const t = time();
-    // The fixture's ball has a coefficient of its kind alone: within the time is no proof.
+    // The fixture's ball has typical coefficients only: within the time is no proof.
     expect(verdict("filling", nitrogen({}, { fillsWithinS: t * 3 }), ball)).toBe("tight");
     const stated = { ...ball, line: { ...ball.line, flowTrims: [ownTrim] }, size: { ...ball.size } };
     const own = found("filling", nitrogen({}), stated).value;
@@ -259,7 +259,7 @@ describe("filling and blowing down", () => {
   });
 });
 
-describe("a valve that is cracked open", () => {
+describe("a valve cracked open", () => {
   const jet = (operatingCase: Case, change: Parameters<typeof dutyWith>[0] = {}) =>
     dutyWith({
       fluid: { densityKgM3: 1000, viscosityMPaS: 1, vapourPressureBarA: 0.02, phase: "liquid" },
@@ -268,14 +268,14 @@ describe("a valve that is cracked open", () => {
     });
   const soft = demoShelf.valvesFor(50).find((v) => v.seat.material.kind === "polymer")!;
   const hard = demoShelf.valvesFor(50).find((v) => v.seat.material.kind === "metal")!;
-  it("lets all of the differential into the jet", () => {
+  it("puts the whole differential into the jet", () => {
     // 100 m/s is 50 bar of water.
     expect(found("cracked-jet", jet({ upstreamBarG: 50 }), soft).value).toBeCloseTo(100, 1);
     expect(verdict("cracked-jet", jet({ upstreamBarG: 49.9 }), soft)).toBe("holds");
     expect(verdict("cracked-jet", jet({ upstreamBarG: 50.1 }), soft)).toBe("tight");
     expect(verdict("cracked-jet", jet({ upstreamBarG: 90 }), hard)).toBe("holds");
   });
-  it("of a gas is no faster than sound, and cuts where it carries grit", () => {
+  it("of a gas is limited by sound velocity, and cuts where it carries solids", () => {
     const gas = (solidsPercent: number) =>
       jet(
         { upstreamBarG: 60, phase: "gas" },

@@ -74,7 +74,7 @@ interface Found {
 const found = (rule: string, duty: Duty, onValve = valve, change: Partial<HouseRules> = {}) =>
   findingOf(`flow/${rule}`, duty, onValve, null, { ...house, ...change }) as unknown as Found;
 const verdict = (...args: Parameters<typeof found>) => found(...args).verdict;
-/** What the flow is at a verdict's border, both sides of it. */
+/** The flow at a verdict's border, on both sides of it. */
 const either = (
   rule: string,
   duty: (x: number) => Duty,
@@ -88,12 +88,12 @@ const either = (
 };
 const flow = (duty: Duty, onValve = valve) => flowOf(onValve, settle(duty, house), house);
 
-describe("what passes", () => {
-  it("is a bar's flow at the coefficient, and no more than wide open", () => {
+describe("capacity", () => {
+  it("is the flow at the coefficient, up to fully open", () => {
     const maximum = flow(dutyFor(10)).cases[0]!.kvNeeded / 10;
     either("capacity", dutyFor, 50 / maximum, ["holds", "fails"]);
   });
-  it("waits for a flow, a pressure behind and a vapour pressure, and says of which case", () => {
+  it("waits for a flow, a downstream pressure and a vapour pressure, and names the case", () => {
     expect(found("capacity", dutyFor(0)).missing).toMatch(/flow of a case/);
     expect(found("capacity", liquid([{ rate: 5, downstreamBarG: null }])).missing).toMatch(/downstream/);
     const blank = liquid([{ rate: 5, downstreamBarG: 5 }], {
@@ -112,7 +112,7 @@ describe("what passes", () => {
     for (const kind of ["shut-off differential", "steam-out", "cold soak", "upset"] as const)
       expect(verdict("capacity", and(kind)), kind).toBe("holds");
   });
-  it("is nothing where nothing drives it", () => {
+  it("is zero without a pressure drop", () => {
     expect(verdict("capacity", dutyFor(5, 10, 10))).toBe("fails");
   });
 });
@@ -122,18 +122,18 @@ describe("opening", () => {
     const per = flow(dutyFor(10)).cases[0]!.kvNeeded / 10;
     return dutyFor((1 + 0.49 * percent) / per);
   };
-  it("is asked between the house's ends", () => {
+  it("is limited by the house rules", () => {
     either("opening", dutyAt, 80, ["holds", "tight"]);
     expect([verdict("opening", dutyAt(19.9)), verdict("opening", dutyAt(20.1))]).toEqual(["tight", "holds"]);
     expect([verdict("opening", dutyAt(-0.1)), verdict("opening", dutyAt(100.5))]).toEqual(["fails", "fails"]);
   });
-  it("says that it is oversized where the largest case opens it little", () => {
+  it("reports oversizing where the largest case opens it little", () => {
     expect([verdict("oversized", dutyAt(49.9)), verdict("oversized", dutyAt(50.1))]).toEqual([
       "tight",
       "holds",
     ]);
   });
-  it("has a range from its least to its largest case", () => {
+  it("has a range from its smallest to its largest case", () => {
     const range = (times: number) =>
       liquid([1, times].map((rate) => ({ rate, upstreamBarG: 10, downstreamBarG: 9 })));
     const wide = with_(trim({ rangeability: 10 }));
@@ -147,21 +147,21 @@ describe("opening", () => {
 describe("a liquid that boils", () => {
   // F_L² of 0.64 of 11.01 bar a down to 0.02 bar a.
   const drop = (ratio: number) => dutyFor(5, 10, 10 - ratio * (11.01325 - 0.02));
-  it("chokes at F_L², which a trim against cavitation stands", () => {
+  it("chokes at F_L², which an anti-cavitation trim withstands", () => {
     expect([verdict("choking", drop(0.639)), verdict("choking", drop(0.641))]).toEqual(["holds", "fails"]);
     const stepped = with_(trim({ kind: "cavitation trim" }));
     expect(verdict("choking", drop(0.641), stepped)).toBe("tight");
   });
-  it("is heard from x_Fz at its pressure, and wears what is not hard from 0.8·F_L²", () => {
+  it("is audible from x_Fz at its pressure, and wears soft trims from 0.8·F_L²", () => {
     const heard = 0.4 * (6 / 11.01325) ** 0.125;
     either("cavitation", drop, heard, ["holds", "tight"]);
     either("cavitation", drop, 0.512, ["tight", "fails"]);
     expect(verdict("cavitation", drop(0.53), with_(trim({ hardFaced: true })))).toBe("tight");
   });
-  it("leaves a solid ring whole, wears a lip, and tears what is soft", () => {
+  it("leaves a solid seat ring intact, wears a lip seal, and tears a soft seat", () => {
     const seated = (seat: string, execution: Valve["seat"]["offer"]["execution"]): Valve => ({
       ...valve,
-      // Its table of torques stays the one it has.
+      // Its torque table stays unchanged.
       seat: {
         ...valve.seat,
         offer: { ...valve.seat.offer, execution },
@@ -201,14 +201,14 @@ describe("velocity", () => {
     expect(verdict("liquid-velocity", open(area * 4.99), wide)).toBe("holds");
     expect(verdict("liquid-velocity", open(area * 5.01), wide)).toBe("tight");
   });
-  it("in the pipe behind is what lines are laid out for", () => {
+  it("in the pipe behind has the design limit of lines", () => {
     const pipe = (Math.PI / 4) * 0.06 ** 2 * 3600;
     const inPipe = (velocity: number) =>
       liquid([{ rate: pipe * velocity, upstreamBarG: 10, downstreamBarG: 9 }], { pipeBoreMm: 60 });
     expect(verdict("pipe-velocity", inPipe(4.99), wide)).toBe("holds");
     expect(verdict("pipe-velocity", inPipe(5.01), wide)).toBe("tight");
   });
-  it("with solids is slower, unless the trim is hard or what it carries is soft", () => {
+  it("with solids is lower, unless the trim is hard or the solids are soft", () => {
     const dirty = (velocity: number, solidsHard: boolean | null = null) =>
       liquid([{ rate: area * velocity, upstreamBarG: 10, downstreamBarG: 9 }], {
         fluid: { solidsPercent: 1, solidsHard },
@@ -221,7 +221,7 @@ describe("velocity", () => {
     expect(verdict("solids-velocity", dirty(4.01), hard)).toBe("tight");
     expect(verdict("solids-velocity", dirty(4.01, false), wide)).toBe("not asked");
   });
-  it("of a gas is a Mach number where it throttles, and metres a second where it stands open", () => {
+  it("of a gas is limited by Mach number when throttling, and in m/s when open", () => {
     const mach = (rate: number) => air([{ rate, upstreamBarG: 10, downstreamBarG: 2 }]);
     const machFound = found("outlet-mach", mach(1000)).value;
     either("outlet-mach", mach, (0.3 / machFound) * 1000, ["holds", "fails"]);
@@ -233,7 +233,7 @@ describe("velocity", () => {
 });
 
 describe("noise", () => {
-  it("is close within what the method may be off by, and fails above", () => {
+  it("is close within the method's uncertainty, and fails above", () => {
     const loud = air([{ rate: 900, upstreamBarG: 10, downstreamBarG: 4 }]);
     const level = found("noise", loud).value;
     const limited = (db: number) => verdict("noise", loud, valve, { noiseLimitDbA: level + db });
@@ -244,7 +244,7 @@ describe("noise", () => {
       "holds",
     ]);
   });
-  it("is quieter behind lagging", () => {
+  it("is lower behind insulation", () => {
     const noiseWith = (laggingMm: number | null) =>
       found("noise", air([{ rate: 900, upstreamBarG: 10, downstreamBarG: 4 }], { laggingMm })).value;
     expect(noiseWith(null) - noiseWith(50)).toBeCloseTo(house.laggingQuietsDb, 9);
@@ -262,7 +262,7 @@ describe("gain", () => {
     expect(verdict("gain", line, valve, { gainRatio: ratio * 1.001 })).toBe("holds");
     expect(verdict("gain", line, valve, { gainRatio: ratio * 0.999 })).toBe("tight");
   });
-  it("has nothing to compare where pressures rise with the flow", () => {
+  it("is not compared where pressures rise with the flow", () => {
     const apart = liquid([
       { rate: 30, upstreamBarG: 12, downstreamBarG: 5 },
       { rate: 10, upstreamBarG: 10, downstreamBarG: 9 },
@@ -271,12 +271,12 @@ describe("gain", () => {
   });
 });
 
-describe("what the trim is", () => {
-  it("is the maker's to say where it throttles", () => {
+describe("trim data", () => {
+  it("must come from the maker where it throttles", () => {
     expect(verdict("trim-stated", dutyFor(10))).toBe("holds");
     expect(verdict("trim-stated", dutyFor(10), plain)).toBe("cannot tell");
   });
-  it("clogs where its ways are narrow, and waits for how narrow they are", () => {
+  it("clogs where its passages are narrow, and waits for their width", () => {
     const way = (passageMm: number | null) =>
       with_(trim({ sizes: [{ dn: 50, designation: null, kv: 50, passageMm, price: 0 }] }));
     const dirty = liquid([{ rate: 10, upstreamBarG: 10, downstreamBarG: 9 }], { fluid: { fibres: true } });
@@ -285,7 +285,7 @@ describe("what the trim is", () => {
     expect(verdict("passage", dirty, way(null))).toBe("cannot tell");
     expect(verdict("passage", dirty, plain)).toBe("not asked");
   });
-  it("throttles one way unless its maker says both", () => {
+  it("throttles in one direction unless the maker states both", () => {
     const back = liquid([{ rate: 10, flow: "reverse", upstreamBarG: 9, downstreamBarG: 10 }]);
     expect(verdict("reverse", back)).toBe("tight");
     expect(verdict("reverse", back, with_(trim({ bothWays: true })))).toBe("not asked");
@@ -295,15 +295,15 @@ describe("what the trim is", () => {
 
 describe("an open valve", () => {
   const open = (rate: number) => liquid([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
-  it("takes a little pressure, and what it costs is told", () => {
+  it("has a small pressure drop, which is reported", () => {
     const inside = found("open-drop", open(10));
-    // Drop goes with the square of the flow.
+    // The drop is proportional to the square of the flow.
     const maximum = 10 * Math.sqrt(house.openDropBar / inside.value);
     either("open-drop", open, maximum, ["holds", "tight"]);
     expect(inside.uses.find((u) => /cost/.test(u.what))!.value).toBeGreaterThan(0);
     expect(verdict("open-drop", open(1e4))).toBe("fails");
   });
-  it("is not asked when a liquid boils that nobody knows of, while it takes little", () => {
+  it("does not need an unknown boiling point, while its drop is small", () => {
     const blank = (rate: number) =>
       liquid([{ rate, upstreamBarG: 10 }], {
         function: ["on-off isolation"],
@@ -320,22 +320,22 @@ describe("a gas that expands", () => {
       fluid: { substance: "carbon-dioxide", family: "carbon dioxide dense phase", phase: "gas" },
       cases: [{ kind, phase: "gas", upstreamBarG: 40, downstreamBarG, temperatureC: 20 }],
     });
-  it("cools by Joule and Thomson, and the body has to be tough at it", () => {
+  it("cools by the Joule–Thomson effect, and the body must be tough at that temperature", () => {
     const findingAt = (bar: number) => found("expansion-cold", carbonDioxide(bar));
     expect(findingAt(38).verdict).toBe("holds");
     expect(findingAt(0).verdict).toBe("fails");
     expect(findingAt(0).value).toBeLessThan(findingAt(20).value);
   });
-  it("is cold only while an isolating valve is cracked", () => {
+  it("is cold only while an isolating valve is cracked open", () => {
     expect(verdict("expansion-cold", carbonDioxide(0, "normal"))).toBe("tight");
     expect(verdict("expansion-cold", carbonDioxide(0, "shut-off differential"))).toBe("not asked");
   });
 });
 
-describe("the trim taken", () => {
+describe("the selected trim", () => {
   const sized = (kv: number, change: Partial<FlowTrim> = {}) =>
     trim({ id: `t${kv}`, sizes: [{ dn: 50, designation: null, kv, passageMm: 12, price: 0 }], ...change });
-  it("is the smallest that keeps every case in range, the widest of one that stands open", () => {
+  it("is the smallest that keeps every case in range, and the widest for an open valve", () => {
     const several = with_(sized(10), sized(20), sized(40));
     expect(flow(dutyFor(12), several).trim.kv).toBe(20);
     expect(flow(dutyFor(25), several).trim.kv).toBe(40);
@@ -343,7 +343,7 @@ describe("the trim taken", () => {
       flow(liquid([{ rate: 12, upstreamBarG: 10 }], { function: ["on-off isolation"] }), several).trim.kv,
     ).toBe(40);
   });
-  it("is a hard one where it flashes, dear as it is", () => {
+  it("is a hard-faced one where it flashes, whatever its price", () => {
     const hard = sized(21, {
       hardFaced: true,
       sizes: [{ dn: 50, designation: null, kv: 21, passageMm: 12, price: 500 }],

@@ -6,9 +6,9 @@ const valve = shelfWith().valvesFor(50)[0]!;
 const found = (change: Parameters<typeof dutyWith>[0]) =>
   findingOf("torque/factor-set-aside", dutyWith(change), valve, null);
 
-describe("a reason of the factor that is set aside", () => {
+describe("a factor reason that is set aside", () => {
   const seldom = { strokesPerYear: 1, factorSetAside: ["seldom moved" as const] };
-  it("waits for why, and is somebody's to answer for", () => {
+  it("needs a written reason", () => {
     expect(found(seldom).verdict).toBe("cannot tell");
     expect(found({ ...seldom, factorSetAsideBecause: "stroked partly each month" })).toMatchObject({
       verdict: "tight",

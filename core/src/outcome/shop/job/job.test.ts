@@ -40,14 +40,14 @@ const eventAt = (second: number, said: Said, who = "Day shift"): JobEvent => ({
 });
 
 describe("events of a job", () => {
-  it("are what is said of them in their schema", () => {
+  it("follow their schema", () => {
     fc.assert(
       fc.property(event, (event) => {
         expect(jobEventSchema.parse(event)).toEqual(event);
       }),
     );
   });
-  it("come to the same in any order, and as often as they are handed in", () => {
+  it("give the same state in any order, with any duplicates", () => {
     const unlike = fc.uniqueArray(event, { selector: (event) => event.id, maxLength: 30 });
     fc.assert(
       fc.property(
@@ -63,7 +63,7 @@ describe("events of a job", () => {
       ),
     );
   });
-  it("let the later of two people count, and say whose tick it is", () => {
+  it("let the later of two people count, and name whose tick it is", () => {
     const tick = (done: boolean): Said => ({ kind: "tick", step: "Drain.", done });
     const state = jobState([
       eventAt(3, tick(true), "Night shift"),
@@ -75,7 +75,7 @@ describe("events of a job", () => {
       stepState(jobState([eventAt(1, tick(true)), eventAt(2, tick(false))]), "Drain.").ticked,
     ).toBeNull();
   });
-  it("are as late as their moment is, however it is written", () => {
+  it("are ordered by their moment, in any notation", () => {
     const tick = (id: number, time: string, done: boolean) => ({ ...at_(id, done), at: time });
     const at_ = (id: number, done: boolean) => eventAt(id, { kind: "tick", step: "Drain.", done });
     const state = jobState([
@@ -103,7 +103,7 @@ describe("events of a job", () => {
     ]);
     expect(step.remarks).toHaveLength(2);
   });
-  it("keep what comes after the end, and count it", () => {
+  it("keep entries after the end, and count them", () => {
     const state = jobState([
       eventAt(1, { kind: "finished" }),
       eventAt(2, { kind: "note", step: null, text: "late" }),
@@ -113,7 +113,7 @@ describe("events of a job", () => {
     expect(state.afterwards).toBe(2);
     expect(stepState(state, null).remarks).toHaveLength(1);
   });
-  it("begin a leak anew with its place", () => {
+  it("start a leak trace anew with its place", () => {
     const seen: Said = { kind: "seen", check: "soap", answer: "dry" };
     const state = jobState([
       eventAt(1, { kind: "place", place: "outside" }),
@@ -135,8 +135,8 @@ describe("a reading", () => {
   });
 });
 
-describe("a plan a job keeps", () => {
-  it("goes through its schema whole, of every line and kind, with a name for every step", () => {
+describe("a plan stored with a job", () => {
+  it("passes its schema unchanged, for every line and kind, with a name for every step", () => {
     const lines = new Map([50, 100, 200].flatMap((dn) => demoShelf.valvesFor(dn)).map((v) => [v.line.id, v]));
     for (const valve of lines.values())
       for (const kind of planKinds) {

@@ -19,7 +19,7 @@ const valveOf = (id: string, suits: (valve: Valve) => boolean = () => true): Val
 const causes = (valve: Valve, place: LeakPlace, duty = settle(dutyWith(), house)) =>
   causesOf(assemblyOf(valve), valve, duty, place);
 
-/** What somebody sees at each check of a leak with a known cause, written down before the finder was tried on it. */
+/** Observations at each check of a leak with a known cause, written down before the finder was tried on it. */
 interface Story {
   readonly tells: string;
   readonly construction: string;
@@ -217,7 +217,7 @@ const stories: readonly Story[] = [
 ];
 
 const maximumChecks = 4;
-/** Whether the true cause stands first or second within four checks, in an order that is picked from those open. */
+/** Whether the true cause is first or second within four checks, in an order picked from the open ones. */
 function named(story: Story, pick: (open: readonly string[]) => string): boolean {
   const valve = valveOf(story.construction);
   const duty = settle(dutyWith({ fluid: { solidsPercent: story.solids ?? 0 } }), house);
@@ -236,14 +236,14 @@ function named(story: Story, pick: (open: readonly string[]) => string): boolean
 }
 
 describe("twelve leaks", () => {
-  it("are named first or second within four checks in ten of them at least", () => {
+  it("have the true cause first or second within four checks in at least ten cases", () => {
     const missed = stories.filter((story) => !named(story, ([best]) => best!));
     expect(
       missed.map(({ tells }) => tells).length,
       missed.map(({ tells }) => tells).join("; "),
     ).toBeLessThanOrEqual(2);
   });
-  it("are named more often than by checks in any order", () => {
+  it("are found more often than by checks in any order", () => {
     const random = seeded(14);
     const rounds = tries(6, 200);
     let byChance = 0;
@@ -256,7 +256,7 @@ describe("twelve leaks", () => {
 });
 
 describe("the check proposed first", () => {
-  it("is not a dangerous one while a safer one tells nearly as much", () => {
+  it("is not a dangerous one while a safer one gives nearly as much", () => {
     const dangerous: string[] = [];
     for (const story of stories) {
       const valve = valveOf(story.construction);
@@ -281,9 +281,9 @@ describe("the check proposed first", () => {
   });
 });
 
-describe("what is thought of a leak", () => {
+describe("probabilities of a leak's causes", () => {
   const subjectOf = (valve: Valve) => ({ valve, assembly: assemblyOf(valve) });
-  it("sums to one whatever is answered, in any order, and ends the same", () => {
+  it("sum to one after any answers, in any order, with the same result", () => {
     const valve = valveOf("trunnion-side-entry");
     for (const place of leakPlaces) {
       const mine = checks.filter((check) => check.place === place);
@@ -311,7 +311,7 @@ describe("what is thought of a leak", () => {
       );
     }
   });
-  it("says that an answer fits nothing, and does not divide by it", () => {
+  it("report an answer that fits nothing, and do not divide by it", () => {
     const valve = valveOf("floating-two-piece");
     const seen = [
       { check: "soap", answer: "at the stem" },
@@ -327,14 +327,14 @@ describe("what is thought of a leak", () => {
       traceLeak(none, subjectOf(valve), "outside", seen).ranked.every(({ probability }) => probability === 0),
     ).toBe(true);
   });
-  it("knows no check and no answer that there is not", () => {
+  it("reject an unknown check and an unknown answer", () => {
     const valve = valveOf("floating-two-piece");
     const trace = (check: string, answer: string) => () =>
       traceLeak(causes(valve, "outside"), subjectOf(valve), "outside", [{ check, answer }]);
     expect(trace("stroke", "it stops")).toThrow(/Check "stroke" does not exist for a leak outside/);
     expect(trace("soap", "everywhere")).toThrow(/is not an answer/);
   });
-  it("is moved by solids, by strokes and by the seat", () => {
+  it("depend on solids, strokes and seat", () => {
     const valve = valveOf("trunnion-side-entry");
     const weight = (kind: CauseKind, place: LeakPlace, of_: Parameters<typeof dutyWith>[0]) =>
       causes(valve, place, settle(dutyWith(of_), house)).find((c) => c.kind === kind)!.weight;
@@ -350,7 +350,7 @@ describe("what is thought of a leak", () => {
 });
 
 describe("a check", () => {
-  it("has a chance for each of its answers, of whatever is wrong, that sum to one", () => {
+  it("has probabilities for its answers, under every cause, that sum to one", () => {
     for (const check of checks) {
       expect(new Set(check.answers).size).toBe(check.answers.length);
       for (const row of [check.otherwise, ...Object.values(check.chances)]) {
@@ -361,7 +361,7 @@ describe("a check", () => {
       for (const kind of Object.keys(check.chances)) expect(causeKinds).toContain(kind);
     }
   });
-  it("tells nothing where one cause is left, and no less than nothing anywhere", () => {
+  it("gives nothing where one cause is left, and never less than nothing", () => {
     const valve = valveOf("trunnion-side-entry");
     for (const place of leakPlaces) {
       const possible = causes(valve, place);
@@ -395,7 +395,7 @@ describe("a check", () => {
 });
 
 describe.each(constructions.map(({ id }) => id))("causes of %s", (id) => {
-  it("lie in joints it has, each once, and weigh one together", () => {
+  it("lie in existing joints, each once, and sum to one together", () => {
     const valve = valveOf(id);
     const joints = new Set(assemblyOf(valve).joints.map((joint) => joint.id));
     for (const place of leakPlaces) {

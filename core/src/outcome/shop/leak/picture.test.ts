@@ -8,22 +8,20 @@ const { valve } = bare("trunnion-side-entry");
 const stop = (change: Parameters<typeof dutyWith>[0], place: "outside" | "through the valve" = "outside") =>
   leakPicture(valve, settle(dutyWith(change), house), house, place, []).outOfService;
 
-describe("when a leak is no longer traced but shut in", () => {
-  it.each(["lethal", "toxic", "flammable", "hydrogen", "oxygen"] as const)(
-    "says so of what is %s",
-    (hazard) =>
-      expect(stop({ fluid: { hazards: [hazard] } })).toMatch(
-        new RegExp(`is ${hazard}. If the leak is visible or grows, take the valve out of service at once`),
-      ),
+describe("when a leak must be shut in instead of traced", () => {
+  it.each(["lethal", "toxic", "flammable", "hydrogen", "oxygen"] as const)("warns about %s", (hazard) =>
+    expect(stop({ fluid: { hazards: [hazard] } })).toMatch(
+      new RegExp(`is ${hazard}. If the leak is visible or grows, take the valve out of service at once`),
+    ),
   );
   it("names the worst of several", () =>
     expect(stop({ fluid: { hazards: ["flammable", "lethal"] } })).toMatch(/is lethal/));
-  it("says of what burns to keep away, and of anything that it may not grow", () => {
+  it("tells to keep away from flammables, and that no leak may grow", () => {
     const water = { name: "water", substance: "water", family: "water" } as const;
     const stopAt = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
     expect(stopAt(60)).toMatch(/burns skin.*grows/);
     expect(stopAt(59)).toBe("If the leak grows, take the valve out of service at once.");
   });
-  it("says nothing of what stays in the line", () =>
+  it("is silent about leaks that stay in the line", () =>
     expect(stop({ fluid: { hazards: ["lethal"] } }, "through the valve")).toBeNull());
 });

@@ -19,7 +19,7 @@ const with_ = (change: (link: ChainLink) => Partial<ChainLink>, seatChain: SeatC
 });
 
 describe("the chain of a seat", () => {
-  it("is there where dimensions press it, and not where torque or sealant does", () => {
+  it("exists where dimensions press it, and not where torque or sealant does", () => {
     const pressed = new Map(constructions.map((c) => [c.id, chainKind(c)]));
     const none = ["butterfly-triple-offset", "plug-eccentric", "plug-lubricated", "tilt-away"];
     expect([...pressed].flatMap(([id, kind]) => (kind === null ? [id] : [])).sort()).toEqual(none);
@@ -39,7 +39,7 @@ describe("the chain of a seat", () => {
     expect(by(-5).probabilityLoose).toBeGreaterThan(0.99);
     expect(by(10).probabilityOver).toBeGreaterThan(0.99);
   });
-  it("of every valve is neither loose nor over-compressed as it is meant", () => {
+  it("of every valve is neither loose nor over-compressed at its nominal dimensions", () => {
     const tried = new Set<unknown>();
     for (const valve of [50, 100].flatMap((dn) => demoShelf.valvesFor(dn))) {
       const { size, seat } = valve;
@@ -53,7 +53,7 @@ describe("the chain of a seat", () => {
     }
     expect(tried.size).toBeGreaterThan(10);
   });
-  it("takes what was measured, which scatters no more", () => {
+  it("uses measured values, which do not scatter", () => {
     const measured = with_(({ nominalMm }) => ({ measuredMm: nominalMm }));
     const { worstMaximumMm, worstMinimumMm, meanMm, worstLink, probabilityLoose, probabilityOver } =
       assessStack(measured);
@@ -66,7 +66,7 @@ describe("the chain of a seat", () => {
       assessStack(chain).rssMaximumMm - assessStack(chain).meanMm,
     );
   });
-  it("is loose or over-compressed as it grows, and never both likely", () => {
+  it("is loose or over-compressed as it grows, and never both probable", () => {
     const stackAt = (mm: number) =>
       assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm + mm } : {})));
     const limit = chain.mostLoadN / chain.stiffnessNPerMm;
@@ -80,7 +80,7 @@ describe("the chain of a seat", () => {
       expect(probabilityLoose + probabilityOver).toBeLessThanOrEqual(1 + 1e-9);
     }
   });
-  it("draws the same histogram every time, which agrees with the chance of a loose seat", () => {
+  it("has the same histogram every time, which agrees with the probability of a loose seat", () => {
     const loose = with_((link) =>
       link.picked ? { nominalMm: link.nominalMm - assessStack(chain).meanMm } : {},
     );
@@ -94,7 +94,7 @@ describe("the chain of a seat", () => {
       .reduce((x, y) => x + y, 0);
     expect(below / total).toBeCloseTo(a.probabilityLoose, 1);
   });
-  it("picks out of the stock what brings the load nearest to the middle", () => {
+  it("picks the part from stock that brings the load nearest to its target", () => {
     const { stock, targetN } = assessStack(chain, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 1]);
     const miss = stock.map(({ loadAtMeanN }) => Math.abs(loadAtMeanN - targetN));
     expect([...miss].sort((a, b) => a - b)).toEqual(miss);
@@ -102,10 +102,10 @@ describe("the chain of a seat", () => {
   });
 });
 
-describe("what is corrected", () => {
+describe("the correction", () => {
   const measured = (name: RegExp, by: number) =>
     with_((chainLink) => (name.test(chainLink.name) ? { measuredMm: chainLink.nominalMm + by } : {}));
-  it("is what lies outside its limits, back to them", () => {
+  it("is of a link outside its limits, back to them", () => {
     const depth = chain.links.find(({ name }) => /depth/.test(name))!;
     const { correct } = assessStack(measured(/depth/, depth.plusMm + 0.03));
     expect(correct).toMatchObject({ name: depth.name, because: "outside limits" });
@@ -114,7 +114,7 @@ describe("what is corrected", () => {
     // At its limit it is within it.
     expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside limits");
   });
-  it("is else the part out of the stock, by what brings the load to its middle", () => {
+  it("is otherwise the part from stock that brings the load to its target", () => {
     const slack = with_((chainLink) => (chainLink.picked ? { nominalMm: chainLink.nominalMm - 0.5 } : {}));
     const { correct, targetN } = assessStack(slack);
     const put = with_(
@@ -124,7 +124,7 @@ describe("what is corrected", () => {
     expect(correct!.because).toBe("gives the mean load");
     expect(assessStack(put).loadAtMeanN).toBeCloseTo(targetN, 6);
   });
-  it("is nothing where nothing is wrong, or nothing can be picked", () => {
+  it("is none where nothing is wrong, or nothing can be picked", () => {
     const measuredRight = with_((chainLink) => ({ measuredMm: chainLink.nominalMm }));
     expect(assessStack(measuredRight).correct).toBeNull();
     expect(
@@ -133,15 +133,15 @@ describe("what is corrected", () => {
   });
 });
 
-describe("a load its drive still turns", () => {
+describe("a load that the actuator still turns", () => {
   const { valve, duty } = bare("floating-two-piece", [50]);
   const work = demoWork("XV-1004");
-  it("is none of a bare stem, and none where the proof knows no torque", () => {
+  it("is none for a bare stem, and none where the proof has no torque", () => {
     expect(driveLoadN({ valve, drive: null, duty, house })).toBeNull();
     const blind = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
     expect(driveLoadN({ ...work, duty: blind })).toBeNull();
   });
-  it("is above what the chain is meant to make where the drive has more than it needs, and falls with the drive", () => {
+  it("is above the target where the actuator has a reserve, and falls with the actuator", () => {
     const meant = assessStack(chainOf(work.valve)!).loadAtMeanN;
     const load = driveLoadN(work)!;
     expect(load).toBeGreaterThan(meant);
@@ -154,7 +154,7 @@ describe("a load its drive still turns", () => {
     } as Drive;
     expect(driveLoadN({ ...work, drive: weak })!).toBeLessThan(meant);
   });
-  it("bounds the stack where the seat bears more, and leaves it where it bears less", () => {
+  it("limits the stack where the seat bears more, and does not where it bears less", () => {
     const seat = assessStack(chain).mostLoadN;
     expect(assessStack(chain, [], seat / 4)).toMatchObject({ mostLoadN: seat / 4, driveBearsLess: true });
     expect(assessStack(chain, [], seat * 4)).toMatchObject({ mostLoadN: seat, driveBearsLess: false });
@@ -162,9 +162,9 @@ describe("a load its drive still turns", () => {
   });
 });
 
-describe("what was measured of a chain on a job", () => {
+describe("readings of a chain on a job", () => {
   const [first, second] = chain.links;
-  it("stands in its links by their names, and what is no length of it is passed over", () => {
+  it("go into its links by name, and invalid ones are ignored", () => {
     const before = { ...chain, links: [{ ...first!, measuredMm: 4 }, ...chain.links.slice(1)] };
     const readings = [
       { what: second!.name, value: 61.2 },
@@ -179,7 +179,7 @@ describe("what was measured of a chain on a job", () => {
       ...chain.links.slice(2).map(() => null),
     ]);
   });
-  it("is asked for link by link, and bounded by no estimate", () => {
+  it("are asked for link by link, without limits from estimates", () => {
     expect(linkMeasures(chain)).toHaveLength(chain.links.length);
     for (const { least, most: maximum, unit } of linkMeasures(chain))
       expect([least, maximum, unit]).toEqual([null, null, "mm"]);

@@ -20,8 +20,8 @@ const drawn = (number: string, focus: RuleStation | null = null) => {
 const lines = () => [...document.querySelectorAll<HTMLButtonElement>("li > button")];
 const line = (asks: string) => screen.getByTitle(asks).closest("button")!;
 
-describe("the findings of the candidate in hand", () => {
-  it("are those that were asked, by station, in the order of the work", () => {
+describe("the findings of the selected candidate", () => {
+  it("are those asked, by station, in the order of the stations", () => {
     const { findings } = drawn("XV-3052");
     const asked = findings.filter((f) => f.verdict !== "not asked");
     expect(lines()).toHaveLength(asked.length);
@@ -35,14 +35,14 @@ describe("the findings of the candidate in hand", () => {
       "Fit-up",
     ]);
   });
-  it("bring out what was not asked when asked to, and put it away again", () => {
+  it("show what was not asked on request, and hide it again", () => {
     const { findings } = drawn("XV-3052");
     fireEvent.click(screen.getByText(/^\d+ not asked$/));
     expect(lines()).toHaveLength(findings.length);
     fireEvent.click(screen.getByText("hide not asked"));
     expect(lines().length).toBeLessThan(findings.length);
   });
-  it("open on the one that holds it back, with inputs, origins and source", () => {
+  it("open on the limiting one, with inputs, origins and source", () => {
     const { findings, detail } = drawn("XV-1034");
     const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
     expect(held.verdict).toBe("tight");
@@ -55,7 +55,7 @@ describe("the findings of the candidate in hand", () => {
     }
     expect(inside.getByText(held.source)).toBeTruthy();
   });
-  it("open and shut by hand, and what was shut stays shut", () => {
+  it("open and close by hand, and stay closed", () => {
     drawn("XV-3052");
     const rating = line("Body rating");
     expect(rating.getAttribute("aria-expanded")).toBe("false");
@@ -72,13 +72,13 @@ describe("the findings of the candidate in hand", () => {
       if (f.verdict === "not asked" || typeof limit !== "number" || typeof value !== "number") continue;
       if (sense === "is") continue;
       const text = line(f.asks).textContent!;
-      // Where something else decides it is said in place of a sign that would not agree with the mark.
+      // Where something else decides, it is named in place of a sign that would not agree with the mark.
       if (decides !== null) expect(text, f.rule).toContain(decides);
       else if (value > limit) expect(text, f.rule).toMatch(/[>≥]/);
       else if (value < limit) expect(text, f.rule).toMatch(/[<≤]/);
     }
   });
-  it("speak the reader's units, figures and margins alike", () => {
+  it("are in the reader's units, figures and margins alike", () => {
     useReading.setState({ system: "US" });
     drawn("XV-3052");
     expect(line("Body rating").textContent).toMatch(/psi g/);
@@ -86,7 +86,7 @@ describe("the findings of the candidate in hand", () => {
     expect(line("Actuator torque").textContent).toMatch(/lbf·ft/);
     expect(screen.queryByText(/bar g|N·m/)).toBeNull();
   });
-  it("say what would change one that fails", () => {
+  it("show the remedy of one that fails", () => {
     const { findings, detail } = drawn("XV-4020");
     const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
     expect(held.verdict).toBe("fails");
@@ -107,7 +107,7 @@ describe("the findings of the candidate in hand", () => {
     fireEvent.click(screen.getByRole("button", { name: /Body/ }));
     expect(lines()).toHaveLength(ofDrive.length);
   });
-  it("say what decides where the two figures alone do not", () => {
+  it("name what decides where the two figures alone do not", () => {
     const { findings } = drawn("XV-3052");
     const odd = findings.filter((f) => {
       const { value, limit, sense, decides } = figuresOf(f);

@@ -114,7 +114,7 @@ function counted(findings: readonly FindingDescription[]): string {
     .join(", ");
 }
 
-/** Findings of the candidate in hand, those of the station first; inputs and source on demand. */
+/** Findings of the selected candidate, those of the station first; inputs and source on demand. */
 export const FindingsPanel = memo(function FindingsPanel({
   detail,
   focus,
@@ -124,7 +124,7 @@ export const FindingsPanel = memo(function FindingsPanel({
 }) {
   const units = useUnits();
   const { findings, heldBackBy, valve, key } = detail.candidate;
-  // Opened and shut by hand is remembered for the candidate in hand only.
+  // A section opened or closed by hand is remembered for the selected candidate only.
   const [turned, setTurned] = useState<{ key: string; rules: Record<string, boolean> }>({ key, rules: {} });
   const byHand = turned.key === key ? turned.rules : {};
   const [quiet, setQuiet] = useState(true);

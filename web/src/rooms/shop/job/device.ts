@@ -5,43 +5,43 @@ import { persist } from "zustand/middleware";
 
 /** A job as this device has it. */
 export interface Held extends Omit<Job, "id" | "events"> {
-  /** What the server is known to have. */
+  /** Events that the server has. */
   readonly known: readonly JobEvent[];
-  /** What was done here and is not handed in yet. */
+  /** Events of this device that are not sent yet. */
   readonly waiting: readonly JobEvent[];
   /** Why the server does not take it; null where it does. */
   readonly refused: string | null;
 }
 
 interface Device {
-  /** Who works on this device. */
+  /** Technician on this device. */
   readonly who: string;
   /** Jobs by their id. */
   readonly jobs: Readonly<Record<string, Held>>;
   /** The job that is open, by tag and kind. */
   readonly open: Readonly<Record<string, string>>;
-  /** Jobs this device let go of: they are not joined again by themselves. */
+  /** Jobs that were closed on this device: they are not joined again automatically. */
   readonly left: readonly string[];
   readonly setWho: (who: string) => void;
-  /** Begins a job and gives its id. */
+  /** Starts a job and returns its id. */
   readonly begin: (job: Pick<Held, "tagId" | "kind" | "valve" | "plan">) => string;
   readonly say: (job: string, said: Said) => void;
-  /** Takes what the server has: what it knows waits no more. */
+  /** Takes the server's events: those it has no longer wait. */
   readonly take: (job: Job) => void;
   readonly refuse: (job: string, why: string | null) => void;
-  /** Gives a job up that no server takes, with all that waits of it. */
+  /** Discards a job that the server refuses, with everything waiting for it. */
   readonly giveUp: (job: string) => void;
   readonly openJob: (job: Job) => void;
-  /** Lets go of the open job, so that another may be begun. */
+  /** Closes the open job, so that another may be started. */
   readonly leave: (tagId: string, kind: JobKind) => void;
 }
 
-/** Jobs that are remembered as let go of. */
+/** Most closed jobs that are remembered. */
 const mostLeft = 200;
 
 export const placeOf = (tagId: string, kind: JobKind) => `${tagId} ${kind}`;
 
-/** Jobs that may be let go of: all handed in, and open nowhere. */
+/** Jobs that may be closed: completely sent, and open nowhere. */
 const kept = (jobs: Device["jobs"], open: Device["open"]): Device["jobs"] => {
   const opened = new Set(Object.values(open));
   return Object.fromEntries(
@@ -49,7 +49,7 @@ const kept = (jobs: Device["jobs"], open: Device["open"]): Device["jobs"] => {
   );
 };
 
-/** What is worked on with this device: kept on it until the server has it. */
+/** Jobs on this device, stored until the server has them. */
 export const useDevice = create<Device>()(
   persist(
     (set, get) => {

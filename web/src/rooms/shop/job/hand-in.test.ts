@@ -13,7 +13,7 @@ const json = (body: unknown, status = 200) =>
     headers: { "content-type": status === 200 ? "application/json" : "application/problem+json" },
   });
 
-/** A server that keeps what comes once, and may lose its answers. */
+/** A server that stores what arrives once, and may lose its answers. */
 function aServer() {
   const kept = new Map<string, HandIn["events"][number]>();
   const server = { loses: false, away: false, bodies: 0, kept };
@@ -40,8 +40,8 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-describe("handing in", () => {
-  it("keeps everything while there is no connection, and hands it in once", async () => {
+describe("sending entries", () => {
+  it("keeps everything without a connection, and sends it once", async () => {
     const server = aServer();
     server.away = true;
     for (const step of ["a", "b", "c"]) useDevice.getState().say(job, tick(step));
@@ -52,7 +52,7 @@ describe("handing in", () => {
     expect(held()).toMatchObject({ waiting: [], known: [{}, {}, {}] });
     expect(server.kept.size).toBe(3);
   });
-  it("hands in again what was taken without its answer coming back, without doubling it", async () => {
+  it("repeats a request whose answer was lost, without duplicates", async () => {
     const server = aServer();
     useDevice.getState().say(job, tick("a"));
     server.loses = true;
@@ -64,7 +64,7 @@ describe("handing in", () => {
     expect(server.kept.size).toBe(2);
     expect(held().waiting).toEqual([]);
   });
-  it("loses nothing that is said while it hands in", async () => {
+  it("loses nothing entered during a transfer", async () => {
     const server = aServer();
     useDevice.getState().say(job, tick("a"));
     const going = handIn(job);
@@ -74,7 +74,7 @@ describe("handing in", () => {
     await handIn(job);
     expect(server.kept.size).toBe(2);
   });
-  it("takes turns where more waits than is handed in at a time", async () => {
+  it("takes several requests where too much waits for one", async () => {
     const server = aServer();
     for (let i = 0; i < 1201; i++) useDevice.getState().say(job, tick(`${i}`));
     await handIn(job);
@@ -82,7 +82,7 @@ describe("handing in", () => {
     expect(server.bodies).toBe(3);
     expect(held().waiting).toEqual([]);
   });
-  it("says why the server does not take it, and keeps it", async () => {
+  it("shows why the server refuses it, and keeps it", async () => {
     vi.stubGlobal(
       "fetch",
       vi.fn(async () => json({ type: "/problems/other-work", detail: "Another job has this id." }, 409)),
@@ -91,7 +91,7 @@ describe("handing in", () => {
     await handIn(job);
     expect(held()).toMatchObject({ refused: "Another job has this id.", waiting: [{}] });
   });
-  it("of every job that waits, also one that is not open any more", async () => {
+  it("covers every waiting job, also one that is no longer open", async () => {
     const server = aServer();
     useDevice.getState().say(job, tick("a"));
     useDevice.getState().leave("t", "strip");

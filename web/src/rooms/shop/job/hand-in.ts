@@ -6,7 +6,7 @@ import { dropPicture, keptPicture } from "./pictures.ts";
 
 const pictureOf = ({ said }: JobEvent) => (said.kind === "picture" ? said.picture : null);
 
-/** Sends the bytes of a picture before what is said of it, so that nobody is shown a picture that is not there. */
+/** Sends the bytes of a picture before its event, so that no reader sees a missing picture. */
 async function sendPicture(parameters: Record<string, string>, picture: string): Promise<void> {
   const file = await keptPicture(picture);
   // It was sent before, and the answer was lost.
@@ -55,7 +55,7 @@ async function attempt(job: string): Promise<boolean> {
 }
 
 /**
- * Hands in what this device has of a job and takes what others did; where it is doing so already, that.
+ * Sends this device's events of a job and takes those of others; a call during a transfer returns that transfer.
  *
  * @param job its id
  * @returns whether the server was reached
@@ -66,7 +66,7 @@ export function handIn(job: string): Promise<boolean> {
   return going;
 }
 
-/** Hands in everything that waits on this device, of whatever job. */
+/** Sends everything that waits on this device, of any job. */
 export async function handInAll(): Promise<void> {
   for (const [job, { waiting }] of Object.entries(useDevice.getState().jobs))
     if (waiting.length > 0) await handIn(job);

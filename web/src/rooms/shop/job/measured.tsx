@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { readNumber } from "../../../parts/read-number.ts";
 
-/** A figure in the reader's unit as one in the measure's own: every unit is a straight line from another. */
+/** A value in the reader's unit as one in the measure's own: all units are linear. */
 function inOwn(shown: number, unit: Measure["unit"], units: Reading): number {
   const [zero, single] = [inSystem(0, unit, units).value, inSystem(1, unit, units).value];
   return (shown - zero) / (single - zero);
@@ -16,7 +16,7 @@ const verdicts = {
   above: { says: "above the limit: do not use the part as it is", looks: "font-semibold text-fails" },
 } as const;
 
-/** What is measured, between which limits, and what was: judged where it is typed. */
+/** A measure with its limits and readings: judged while it is typed. */
 export function Measured({
   measure,
   read,

@@ -41,7 +41,7 @@ function Taken({ picture, tagId, job }: { picture: Picture; tagId: string; job: 
   );
 }
 
-/** Pictures of a step, and a way to take another. */
+/** Pictures of a step, and a button to add one. */
 export function PicturesTaken({
   step,
   pictures,

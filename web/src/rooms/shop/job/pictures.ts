@@ -1,10 +1,10 @@
 import { longestPicturePx } from "@proven-seat/contract";
 import { del, get, set } from "idb-keyval";
 
-/** How much of a picture is lost where it is written anew: nothing that is seen. */
+/** Compression quality of a picture: no visible loss. */
 const quality = 0.9;
 
-/** A picture as any server reads it, upright, no larger than is kept; whatever else the camera wrote stays here. */
+/** A picture in a format any server reads, upright, no larger than it is stored; the camera's metadata stays here. */
 async function plain(file: Blob): Promise<Blob> {
   const picture = await createImageBitmap(file);
   const share = Math.min(1, longestPicturePx / Math.max(picture.width, picture.height));
@@ -18,7 +18,7 @@ async function plain(file: Blob): Promise<Blob> {
   return canvas.convertToBlob({ type: "image/jpeg", quality });
 }
 
-/** Keeps a picture on this device until it is handed in; says why it is not taken where it is not. */
+/** Stores a picture on this device until it is sent; returns the reason where it is refused. */
 export async function keepPicture(id: string, file: Blob): Promise<string | null> {
   let picture: Blob;
   try {

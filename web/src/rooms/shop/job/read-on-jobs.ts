@@ -18,10 +18,10 @@ const newest = (jobs: readonly (readonly Reading[])[]): readonly Reading[] | nul
     .sort((a, b) => b.at - a.at)[0]?.readings ?? null;
 
 /**
- * What was read at a step on jobs of a valve, whoever did them: those of this device also before they are handed in.
+ * Readings at a step from jobs of a valve, by any technician: those of this device also before they are sent.
  *
  * @param tagId tag of the valve
- * @param valve in words, as its jobs name it: what was read on another says nothing of this one
+ * @param valve in words, as in its jobs: readings of another valve do not apply
  * @param step its name
  * @returns readings of the job that read last; null where none did, or it is not known yet
  */
@@ -41,7 +41,7 @@ export function useReadOnJobs(tagId: string, valve: string, step: string): reado
       );
       if (!signal.aborted) setThere(found);
     };
-    // Without a connection what this device holds is there all the same.
+    // Without a connection the data of this device is still there.
     ask().catch(() => undefined);
     return () => gone.abort();
   }, [project, tagId, valve]);

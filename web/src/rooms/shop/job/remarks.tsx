@@ -2,7 +2,7 @@ import type { Remark, Said } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { hour } from "../../../parts/dates.ts";
 
-/** What was written down at a step, and room for more. */
+/** Remarks at a step, and a field for a new one. */
 export function Remarks({
   step,
   remarks,

@@ -5,7 +5,7 @@ import { hour, when } from "../../../parts/dates.ts";
 import type { OpenJob } from "./use-job.ts";
 import { WhoWanted } from "./who.tsx";
 
-/** What is said of a job, and what is printed of it beside it. */
+/** State of a job, with its print beside it. */
 function Row({ says, children }: { says: ReactNode; children: ReactNode }) {
   return (
     <div className="flex min-h-11 flex-wrap items-center gap-x-3">
@@ -20,7 +20,7 @@ function Row({ says, children }: { says: ReactNode; children: ReactNode }) {
 
 const paperLooks = "quiet flex min-h-11 items-center px-2 whitespace-nowrap";
 
-/** Where a job stands: begun by whom, whether everything is handed in, what came after its end. */
+/** State of a job: who started it, whether everything is sent, what came after its end. */
 export function Standing({
   job: { id, held, state, reached },
   plan = null,

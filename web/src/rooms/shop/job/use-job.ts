@@ -7,26 +7,26 @@ import { useProjectId } from "../../../app/project.ts";
 import { type Held, placeOf, useDevice } from "./device.ts";
 import { handIn } from "./hand-in.ts";
 
-/** How often a device asks what others did. */
+/** Interval for reading the entries of others. */
 const everyMs = 3000;
 
 /** A job as a page shows it and adds to it. */
 export interface OpenJob {
   readonly id: string | null;
-  /** Null where none is begun. */
+  /** Null where none is started. */
   readonly held: Held | null;
   readonly state: JobState;
   /** Whether the server was reached when it was last tried. */
   readonly reached: boolean;
-  /** Says something on the job, which begins with it; false where nobody says who works. */
+  /** Adds an event to the job, and starts the job with it; false where no technician is named. */
   readonly say: (said: Said) => boolean;
-  /** Lets go of it, so that another may be begun. */
+  /** Closes it, so that another may be started. */
   readonly leave: () => void;
 }
 
 const nothing: Held["known"] = [];
 
-/** Finds the job a tag has under way, begun on another device. */
+/** Finds the job of a tag in progress that was started on another device. */
 function useJoined(tagId: string, kind: JobKind, asked: string | null): void {
   const project = useProjectId();
   const open = useDevice((s) => s.open[placeOf(tagId, kind)]);
@@ -48,7 +48,7 @@ function useJoined(tagId: string, kind: JobKind, asked: string | null): void {
       );
       if (under && !signal.aborted) await join(under.id);
     };
-    // Without a connection one begins anew; what is handed in later stands beside the other.
+    // Without a connection a new job starts; it is sent later beside the other.
     find().catch(() => undefined);
     return () => gone.abort();
   }, [tagId, kind, asked, open, project]);
@@ -61,7 +61,7 @@ function useHandingIn(job: string | undefined): boolean {
   useEffect(() => {
     if (job === undefined) return;
     const go = () => void handIn(job).then(setReached);
-    // At once what was just done; after that as often as others may have done something.
+    // Own events at once; after that at an interval, for those of others.
     if (waiting > 0) go();
     const again = setInterval(go, everyMs);
     window.addEventListener("online", go);
@@ -74,11 +74,11 @@ function useHandingIn(job: string | undefined): boolean {
 }
 
 /**
- * The job of a kind on a tag: the one this device has open, the one asked for, or the one others have under way.
+ * The job of a kind on a tag: the one open on this device, the one asked for, or the one others have in progress.
  *
  * @param job tag, kind, valve in words, the plan as it would be begun now
  * @param asked id in the address; null where none is
- * @returns what is done of it, and ways to add to it
+ * @returns state of the job, and functions to add to it
  */
 export function useJob(
   job: { tagId: string; kind: JobKind; valve: string; plan: ShopPlan | null },

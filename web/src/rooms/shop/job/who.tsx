@@ -7,13 +7,13 @@ const Question = createContext<{
   readonly ask: (asked: boolean) => void;
 }>({ asked: false, ask: () => undefined });
 
-/** Holds whether the page has to ask for the technician: only after somebody tried to work without a name. */
+/** Holds whether the page has to ask for the technician: only after an entry was tried without a name. */
 export function SignedPage({ children }: { children: ReactNode }) {
   const [asked, ask] = useState(false);
   return <Question value={useMemo(() => ({ asked, ask }), [asked])}>{children}</Question>;
 }
 
-/** Who works on this device: under everything that is done with it. */
+/** Technician on this device: the name under every entry. */
 export function Who() {
   const who = useDevice((s) => s.who);
   const { ask } = useContext(Question);
@@ -36,7 +36,7 @@ export function Who() {
   );
 }
 
-/** Leads to where it is said who works; `WhoWanted` says why. */
+/** Moves the focus to the technician's name; `WhoWanted` shows why. */
 export function useAskWho(): () => void {
   const { ask } = useContext(Question);
   return () => {
@@ -45,7 +45,7 @@ export function useAskWho(): () => void {
   };
 }
 
-/** Says that nothing is done before somebody works, where it was tried. */
+/** Notice that a technician must be named, at the place of the entry. */
 export function WhoWanted() {
   const nobody = useDevice((s) => s.who.trim() === "");
   const { asked } = useContext(Question);
