@@ -75,7 +75,7 @@ async function withFolder(
 async function startServing(options: Options): Promise<number> {
   return withFolder(urlOf(options), "serve", async (stopped) => {
     if (!(await portIsFree(options.port, options.host))) {
-      say(`Port ${options.port} is busy. Stop what uses it, or choose another: PORT=4190 ./start`);
+      say(`Port ${options.port} is busy. Stop what uses it, or choose another: PORT=4181 ./start`);
       return 1;
     }
     if (options.fresh) {

@@ -57,7 +57,7 @@ const server = createServer(
 answerUnreadable(server);
 server.on("error", async (error: NodeJS.ErrnoException) => {
   if (error.code === "EADDRINUSE")
-    process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4190 ./start\n`);
+    process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4181 ./start\n`);
   else process.stderr.write(`${error.message}\n`);
   await orm.close(true);
   process.exit(2);
