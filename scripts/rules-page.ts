@@ -12,7 +12,7 @@ export function rulesPage(): string {
         `  - source: ${r.source}`,
         `  - figures: ${figuresOfRule(r)}`,
         `  - looks at: ${r.inputs.join(", ")}`,
-        `  - hangs on: ${r.dependsOn.join(", ") || "the duty alone"}; a _tight_ of it is ${r.tight}`,
+        `  - depends on: ${r.dependsOn.join(", ") || "the duty alone"}; its _tight_ is ${r.tight}`,
       ].join("\n"),
     );
     return [`## ${station[0]!.toUpperCase()}${station.slice(1)} (${here.length})`, "", ...entries].join("\n");

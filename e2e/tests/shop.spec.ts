@@ -73,7 +73,7 @@ test("a leak is traced by answers, its reasoning opened, an answer taken back", 
   expect(await violations(page)).toEqual([]);
   await page.getByRole("button", { name: "Undo the last answer" }).click();
   await expect(causes.first()).toHaveText(before ?? "");
-  // Let go of, it stays under way in the list and is not joined again by itself.
+  // Closed, it stays in progress in the list and is not joined again automatically.
   await expect(page.getByText(/all sent/)).toBeVisible();
   await page.getByRole("button", { name: "another leak" }).click();
   await expect(page.getByText("Where does the leak show?")).toBeVisible();

@@ -100,7 +100,7 @@ const seat: Addition = {
 };
 
 const part: Addition = {
-  what: "a part that findings hang on",
+  what: "a part that findings depend on",
   does: (files) => {
     files.add(
       "core/src/equipment/catalogue/parts/maker.ts",

@@ -15,11 +15,30 @@ const turns: readonly (readonly [phrase: RegExp, instead: string])[] = [
   [/\b(not|no|never) (un|in)\w+ (no|not|never)\b/i, "no double negative"],
 ];
 
+/** Phrases that readers of code and of the manual should not meet either. */
+const turnsInProse: typeof turns = [
+  ...turns.filter(([phrase]) => !/waits for|nobody/.test(phrase.source)),
+  [/\b(nobody|somebody) (states?|says|knows)\b/i, "not stated, not known"],
+  [/\b(hangs?|hanging) (on|upon)\b/i, "depends on"],
+  [/\b(lets?|letting) go\b(?! of (the|its) key)/i, "close, delete, drop"],
+  [/\b(nobody|somebody) (has|had) said\b/i, "not stated"],
+  [/\bgoes by\b/i, "uses"],
+  [/\bin hand of\b/i, "margin to"],
+  [/\b(is|are) had (of|from|by)\b/i, "subject, verb, object"],
+  [/\b(stands?|standing) for nobody\b/i, "say what it is"],
+];
+
 /** Names in stored documents and in the API. Readers see a title instead. */
 const storedNames: ReadonlySet<string> = new Set(["waits for", "fit the drive"]);
 
 /** Most words of a sentence that is read on a screen. */
 const mostWords = 25;
+
+const found = (phrases: typeof turns, text: string): string[] =>
+  phrases.flatMap(([phrase, instead]) => {
+    const match = phrase.exec(text);
+    return match === null ? [] : [`"${match[0]}": ${instead}`];
+  });
 
 const sentences = (text: string): string[] => text.split(/(?<=[.!?])\s+/);
 const wordsIn = (sentence: string): number => sentence.match(/[A-Za-z][A-Za-z'’-]*/g)?.length ?? 0;
@@ -35,12 +54,19 @@ export function faultsOf(text: string): string[] {
   if (storedNames.has(text)) return [];
   const shown = text.replace(/\$\{[^}]*\}/g, "X");
   return [
-    ...turns.flatMap(([phrase, instead]) => {
-      const found = phrase.exec(shown);
-      return found === null ? [] : [`"${found[0]}": ${instead}`];
-    }),
+    ...found(turns, shown),
     ...sentences(shown)
       .filter((sentence) => wordsIn(sentence) > mostWords)
       .map((sentence) => `${wordsIn(sentence)} words in one sentence: ${sentence.slice(0, 60)} …`),
   ];
 }
+
+/**
+ * Phrases of a comment, a test title or a page of the manual that are not plain English.
+ *
+ * @param text prose of any length; text in backticks is a name and is not read
+ * @returns each fault with what to write instead; none where it is plain
+ * @example faultsOfProse("A rule that hangs on nothing") // → ['"hangs on": depends on']
+ */
+export const faultsOfProse = (text: string): string[] =>
+  found(turnsInProse, text.replace(/```[^]*?```|`[^`]*`/g, "X"));

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { allTexts } from "./all.ts";
+import { allProse, allTexts } from "./all.ts";
 import { textsOf } from "./collect.ts";
-import { faultsOf } from "./dialect.ts";
+import { commentsOf } from "./comments.ts";
+import { faultsOf, faultsOfProse } from "./dialect.ts";
 
 describe("texts of a source file", () => {
   it("are its sentences and labels, in strings, templates and between tags", () => {
@@ -35,5 +36,25 @@ describe("plain English", () => {
       faultsOf(text).map((fault) => `${file}:${line} ${fault}`),
     );
     expect(faults).toEqual([]);
+  });
+  it.each([
+    ["A rule that hangs on nothing", /depends on/],
+    ["The list is read anew.", /plain words/],
+  ])("is not, in a comment: %s", (text, fault) => expect(faultsOfProse(text).join()).toMatch(fault));
+  it("is used in every comment and every page of the manual", () => {
+    const faults = allProse().flatMap(({ file, line, text }) =>
+      faultsOfProse(text).map((fault) => `${file}:${line} ${fault}`),
+    );
+    expect(faults).toEqual([]);
+  });
+});
+
+describe("comments of a source file", () => {
+  it("are read without their stars, and without directives", () => {
+    const source = "/**\n * A rule.\n */\nconst a = 1; // one\n// biome-ignore lint: not prose\n";
+    expect(commentsOf("a.ts", source).map(({ line, text }) => [line, text])).toEqual([
+      [1, "A rule."],
+      [4, "one"],
+    ]);
   });
 });

@@ -26,7 +26,7 @@ const ofFamilies: readonly Rule[] = rules.filter(
  * @param duty settled duty
  * @param house house rules
  * @returns 0 where nothing does, 1 for *tight*, 2 for *cannot tell*, 3 for *fails*
- * @source the rules that hang on the family alone
+ * @source the rules that depend on the family only
  */
 export function familyGrade(drives: readonly Drive[], duty: SettledDuty, house: HouseRules): number {
   const judged = { drive: drives[0]!, supplied: null, duty, house } as unknown as Judged;

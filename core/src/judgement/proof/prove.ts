@@ -57,7 +57,7 @@ function nearest(ranked: readonly ProvenCandidate[], maximum: number): NearestMi
  * @param duty settled duty
  * @param house house rules
  * @returns findings and missing values
- * @source rules that hang on no part of a candidate
+ * @source rules that depend on no part of a candidate
  */
 export function proveDuty(duty: SettledDuty, house: HouseRules): DutyProof {
   const missing = missingFrom(duty.stated, house);

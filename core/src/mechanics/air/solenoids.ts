@@ -24,7 +24,7 @@ export interface Solenoids {
 /**
  * Solenoid valves in an arrangement.
  *
- * @param arrangement how many of how many must let go
+ * @param arrangement how many out of how many must vent
  * @param rates undetected failures and spurious trips of one, per hour; common cause and hours to repair
  * @param testH hours between proof tests
  * @returns average probability of failure on demand, and trips a year
