@@ -34,7 +34,7 @@ export const allProse = (): UserText[] => [
     .flatMap((file) => commentsOf(file, read(file))),
   ...listed("*.md").flatMap((file) =>
     read(file)
-      .replace(/```[^]*?```/g, (block) => block.replace(/[^\n]/g, ""))
+      .replace(/```[\s\S]*?```/g, (block) => block.replace(/[^\n]/g, ""))
       .split("\n")
       .map((text, i) => ({ file, line: i + 1, text })),
   ),

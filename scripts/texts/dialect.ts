@@ -69,4 +69,4 @@ export function faultsOf(text: string): string[] {
  * @example faultsOfProse("A rule that hangs on nothing") // → ['"hangs on": depends on']
  */
 export const faultsOfProse = (text: string): string[] =>
-  found(turnsInProse, text.replace(/```[^]*?```|`[^`]*`/g, "X"));
+  found(turnsInProse, text.replace(/```[\s\S]*?```|`[^`]*`/g, "X"));

@@ -1,8 +1,9 @@
 import { shownUnit } from "@proven-seat/core/basis/units";
 import { useEffect } from "react";
-import { Link, NavLink, Outlet, useNavigation } from "react-router";
+import { Link, matchPath, NavLink, Outlet, useLocation, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
+import { RoomHeading } from "../parts/room-heading.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
 import { headerRooms } from "../rooms/index.ts";
 import { inProject, useProject } from "./project.ts";
@@ -18,6 +19,10 @@ export function Shell() {
   const reading = useUnits();
   const { dialogs, open, typed, failed, show, close } = useDialogs();
   const navigation = useNavigation();
+  const { pathname } = useLocation();
+  const room = headerRooms.find(({ path }) =>
+    [path, `/projects/:project${path}`].some((pattern) => matchPath(pattern, pathname)),
+  );
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -33,9 +38,10 @@ export function Shell() {
           </Link>
           <ProjectSwitch />
           <nav aria-label="Rooms" className="flex gap-3">
-            {headerRooms.map(({ path, inProject: below, name }) => (
+            {headerRooms.map(({ path, inProject: below, name, subtitle }) => (
               <NavLink
                 key={path}
+                title={subtitle}
                 to={below ? inProject(project, path) : path}
                 className={({ isActive }) =>
                   `whitespace-nowrap hover:underline ${isActive ? "font-semibold" : "text-dim"}`
@@ -45,6 +51,7 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
+          {room && <RoomHeading name={room.name} subtitle={room.subtitle} />}
           <HeaderSlot />
           <button
             type="button"

@@ -6,7 +6,7 @@ export interface Room {
   /** Whether its address is below a project. */
   readonly inProject: boolean;
   /** Its place in the header; null for a room that is reached from another. */
-  readonly header: { readonly name: string; readonly place: number } | null;
+  readonly header: { readonly name: string; readonly subtitle: string; readonly place: number } | null;
   /** Its entry in the command bar; null for a room that needs more than its address. */
   readonly goTo: string | null;
   /** Whether it works offline: its data is stored on the device. */

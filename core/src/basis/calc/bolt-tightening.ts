@@ -1,29 +1,6 @@
 import { z } from "zod";
-import { CalculationError, calculation } from "./calculation.ts";
-
-/** Pitch of coarse metric threads, mm, by name. */
-const pitches: Readonly<Record<string, number>> = {
-  M5: 0.8,
-  M6: 1,
-  M8: 1.25,
-  M10: 1.5,
-  M12: 1.75,
-  M16: 2,
-  M20: 2.5,
-  M24: 3,
-  M30: 3.5,
-  M36: 4,
-  M42: 4.5,
-};
-
-/** Yield or 0.2 % proof stress of a grade, MPa, for threads up to M16 and above. */
-const proofMPa: Readonly<Record<string, readonly [upToM16: number, above: number]>> = {
-  "8.8": [640, 660],
-  "10.9": [940, 940],
-  "A2-70": [450, 450],
-  "A4-70": [450, 450],
-  "A4-80": [600, 600],
-};
+import { calculation } from "./calculation.ts";
+import { metricProofMPa, screwThread, tighteningNm } from "./screw.ts";
 
 export interface BoltTighteningInput {
   thread: string;
@@ -43,26 +20,6 @@ export interface BoltTightening {
   transmissibleNm?: number;
 }
 
-/** Diameter and pitch of a screw, mm, and its proof stress, MPa. */
-function screw({ thread, grade }: Pick<BoltTighteningInput, "thread" | "grade">) {
-  const pitch = Object.hasOwn(pitches, thread) ? pitches[thread]! : undefined;
-  if (pitch === undefined)
-    throw new CalculationError(
-      "unknown-thread",
-      `"${thread}" is not one of ${Object.keys(pitches).join(", ")}.`,
-      "thread",
-    );
-  const proofs = Object.hasOwn(proofMPa, grade) ? proofMPa[grade]! : undefined;
-  if (proofs === undefined)
-    throw new CalculationError(
-      "unknown-grade",
-      `"${grade}" is not one of ${Object.keys(proofMPa).join(", ")}.`,
-      "grade",
-    );
-  const d = Number(thread.slice(1));
-  return { d, pitch, proof: proofs[d > 16 ? 1 : 0] };
-}
-
 /** Modulus of steel; stretch of the clamped parts as a share of the screw's; settling of faces and threads, mm. */
 const [youngMPa, partsGive, setsMm] = [205_000, 0.25, 0.015];
 
@@ -80,14 +37,16 @@ const [youngMPa, partsGive, setsMm] = [205_000, 0.25, 0.015];
 export function turnFromSnugDegrees(
   bolting: Pick<BoltTighteningInput, "thread" | "grade" | "utilisation">,
 ): number {
-  const { d, pitch, proof } = screw(bolting);
+  const thread = screwThread(bolting.thread);
+  const { d, pitch } = thread;
+  const proof = metricProofMPa(bolting.grade, thread);
   return (360 / pitch) * (((1 + partsGive) * bolting.utilisation * proof * 2 * d) / youngMPa + setsMm);
 }
 
 /**
  * Preload and tightening torque of a screw, and the torque that a bolt circle transmits by friction alone.
  *
- * @param input `thread` M5 … M42 coarse, `grade` 8.8, 10.9, A2-70, A4-70 or A4-80, share of the proof stress used 0–1,
+ * @param input `thread` M5 … M52 coarse, `grade` 8.8, 10.9, A2-70, A4-70 or A4-80, share of the proof stress used 0–1,
  *   frictions of thread and head as numbers; bolts (4 where not given), bolt circle, mm, and friction of the joint
  * @returns preload, N; tightening torque, N·m; transmissible torque n·F·μ·PCD/2, N·m, where circle and friction are given
  * @throws CalculationError `unknown-thread`, `unknown-grade`
@@ -96,16 +55,9 @@ export function turnFromSnugDegrees(
  */
 export function boltTightening(input: BoltTighteningInput): BoltTightening {
   const { utilisation, frictionThread, frictionHead } = input;
-  const { d, pitch, proof } = screw(input);
-  const flank = d - 0.649519 * pitch;
-  const root = d - 1.226869 * pitch;
-  const stressMm2 = (Math.PI / 4) * ((flank + root) / 2) ** 2;
-  const preloadN = utilisation * proof * stressMm2;
-  const armMm =
-    pitch / (2 * Math.PI) +
-    (frictionThread * flank) / (2 * Math.cos(Math.PI / 6)) +
-    (frictionHead * 1.3 * d) / 2;
-  const tightened = { preloadN, torqueNm: (preloadN * armMm) / 1000 };
+  const thread = screwThread(input.thread);
+  const preloadN = utilisation * metricProofMPa(input.grade, thread) * thread.stressMm2;
+  const tightened = { preloadN, torqueNm: tighteningNm(thread, preloadN, frictionThread, frictionHead) };
   const { bolts = 4, boltCircleMm, jointFriction } = input;
   if (boltCircleMm === undefined || jointFriction === undefined) return tightened;
   return { ...tightened, transmissibleNm: (bolts * preloadN * jointFriction * boltCircleMm) / 2 / 1000 };

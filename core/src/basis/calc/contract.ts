@@ -8,6 +8,7 @@ import { floatingBallTorqueCalculation } from "./floating-ball-torque.ts";
 import { gasCompressibilityCalculation } from "./gas-compressibility.ts";
 import { gasFlowCalculation } from "./gas-flow.ts";
 import { gasNoiseCalculation } from "./gas-noise.ts";
+import { jointBoltingCalculation } from "./joint-bolting.ts";
 import { leakAllowanceCalculation } from "./leak-allowance.ts";
 import { liquidFlowCalculation } from "./liquid-flow.ts";
 import { liquidNoiseCalculation } from "./liquid-noise.ts";
@@ -39,6 +40,7 @@ export const calculations: readonly Calculation[] = [
   stallProbabilityCalculation,
   mountingCalculation,
   boltTighteningCalculation,
+  jointBoltingCalculation,
   seatReliefCalculation,
   cavityRiseCalculation,
   gasCompressibilityCalculation,

@@ -6,7 +6,7 @@ import { useState } from "react";
 import { useProject } from "../../app/project.ts";
 import { useCatalogueVersions, useHouseRuleVersions } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
-import { InHeader, InStatus } from "../../app/slots.tsx";
+import { InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";
 import { sentenceOf } from "../../parts/tag-sentence.ts";
@@ -104,9 +104,6 @@ function DriftOf({ project }: { project: Project }) {
   const isSheet = (drifted: DriftedSheet | DriftedTag): drifted is DriftedSheet => "revision" in drifted;
   return (
     <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
-      <InHeader>
-        <h1 className="sr-only">Drift</h1>
-      </InHeader>
       <InStatus>
         {known.from
           ? `tags compared with ${nameOf(known.from)}`

@@ -27,7 +27,6 @@ export function HouseRoom() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
       <InHeader>
-        <h1 className="sr-only">House rules</h1>
         <input
           className="field max-w-44 border-b-rule!"
           type="search"

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { callAll } from "../../app/api.ts";
 import { useProjectId } from "../../app/project.ts";
 import { queryKeys } from "../../app/query-keys.ts";
-import { InHeader, InStatus } from "../../app/slots.tsx";
+import { InStatus } from "../../app/slots.tsx";
 import { OfflineNotice } from "../../offline/offline-notice.tsx";
 import { OpensOffline } from "../../offline/opens-offline.tsx";
 import { useOfflineRoom } from "../../offline/use-offline-room.ts";
@@ -27,9 +27,6 @@ export function JobsRoom() {
   });
   return (
     <>
-      <InHeader>
-        <h1 className="font-semibold">Jobs</h1>
-      </InHeader>
       <InStatus>
         <OpensOffline opens={opens} />
         The maker's instructions, the site's permit and local law take precedence over these plans.

@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import { useCommands } from "../../app/commands.ts";
 import { inProject } from "../../app/project.ts";
-import { InHeader, InStatus } from "../../app/slots.tsx";
+import { InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";
 import { everything } from "./filter.ts";
@@ -47,9 +47,6 @@ export function LineUp() {
     );
   return (
     <div className="grid h-full grid-rows-[auto_auto_minmax(0,1fr)]">
-      <InHeader>
-        <h1 className="sr-only">Line-up</h1>
-      </InHeader>
       <InStatus>
         <ProvingProgress proving={proving.proving} idle={project?.note} onStop={() => void proving.stop()} />
       </InStatus>

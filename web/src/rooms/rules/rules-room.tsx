@@ -18,7 +18,6 @@ export function RulesRoom() {
   return (
     <Scroll label="Rules" className="h-full px-6 py-3">
       <InHeader>
-        <h1 className="sr-only">Rules</h1>
         <input
           className="field max-w-80 border-b-rule!"
           type="search"

@@ -99,7 +99,6 @@ export function ShelfRoom() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_400px]">
       <InHeader>
-        <h1 className="sr-only">Shelf</h1>
         <span className="truncate text-dim">
           {catalogue.name}, revision {revision}, {catalogue.status}; {day(createdAt)} by {createdBy}
         </span>
