@@ -49,6 +49,7 @@ describe("calc", () => {
       "stall-probability",
       "mounting",
       "bolt-tightening",
+      "joint-bolting",
       "seat-relief",
       "cavity-rise",
       "gas-compressibility",

@@ -12,7 +12,7 @@ const from = join(root, "core/reference");
 const to = join(root, "core/src/basis/reference/tables");
 
 /** Columns whose text looks like a number but is a name. */
-const names = new Set(["material_group", "class", "classes", "grade", "bolt", "flange"]);
+const names = new Set(["material_group", "class", "classes", "grade", "proof_grade", "bolt", "flange"]);
 
 const camel = (name: string) => name.replace(/[_-](\w)/g, (_, letter: string) => letter.toUpperCase());
 

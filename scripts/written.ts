@@ -17,7 +17,7 @@ const sheets = ["FV-5010", "HV-1012", "XV-1048", "XV-3052", "XV-3074"];
 /** Some entries of each kind, because the whole catalogue would fill the archive. */
 const smallCatalogue = {
   ...demoCatalogue,
-  lines: demoCatalogue.lines.slice(0, 5),
+  lines: demoCatalogue.lines.slice(0, 4),
   drives: demoCatalogue.drives.slice(0, 5),
   accessories: demoCatalogue.accessories.slice(0, 5),
 };

@@ -12,6 +12,7 @@ import {
   sized,
   threeFigures,
 } from "../geometry.ts";
+import { jointsOf } from "./joints.ts";
 
 const sizesMade = [15, 20, 25, 32, 40, 50, 65, 80, 100, 125, 150, 200, 250, 300, 350, 400, 450, 500, 600];
 const heavyBy: Record<number, number> = { 150: 1, 300: 1.35, 600: 2.1, 900: 3.2, 1500: 4.8, 2500: 7.5 };
@@ -97,6 +98,7 @@ export function make(parts: Make): ProductLine {
               toleranceMm: Math.max(0.2, Math.round(0.05 * stem.stemDiameterMm) / 10),
             }
           : null,
+        joints: jointsOf(line, designation, geometry, stem.stemDiameterMm),
         padHeightMm: threeFigures(flangeDiameterMm / 2 + (disc ? 40 : 14) + 0.06 * dn),
         flangeDiameterMm,
         geometry,

@@ -4,6 +4,8 @@ import { bolting as table } from "./tables/bolting.ts";
 /** Body bolting with its temperature range and where it may be exposed. */
 export interface Bolting {
   readonly id: string;
+  /** Grade for its proof stress in `joint-bolting`; null where no standard figure applies. */
+  readonly proofGrade: string | null;
   readonly name: string;
   readonly minimumC: number;
   readonly maximumC: number;
@@ -14,6 +16,7 @@ export interface Bolting {
 
 interface BoltingRow {
   bolting: string;
+  proof_grade: string | null;
   name: string;
   minimum_c: number;
   maximum_c: number;
@@ -27,6 +30,7 @@ const byId = new Map<string, Bolting>(
     row.bolting,
     {
       id: row.bolting,
+      proofGrade: row.proof_grade,
       name: row.name,
       minimumC: row.minimum_c,
       maximumC: row.maximum_c,

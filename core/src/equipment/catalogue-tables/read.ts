@@ -77,6 +77,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
       stemEnd: statedOrNull(size.stemEnd),
       stemThread: statedOrNull(size.stemThread),
       liveLoading: statedOrNull(size.liveLoading),
+      joints: assembly.of("joints", key, `${file}|sizes.${i}.joints`),
       geometry: {
         ...geometry,
         offsetsMm: behind === null && beside === null ? null : [behind, beside],
@@ -152,6 +153,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   const faults: CatalogueFault[] = [];
   const optional: readonly TableName[] = [
     "seatCurves",
+    "joints",
     "flowTrims",
     "flowCurves",
     "flowSizes",
@@ -195,7 +197,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
       ["line", "line"],
       ["trim", "id"],
     ]);
-  for (const name of ["seatLoads", "torques"] as const)
+  for (const name of ["seatLoads", "torques", "joints"] as const)
     assembly.orphans(name, "sizes", [
       ["line", "line"],
       ["dn", "dn"],

@@ -35,6 +35,28 @@ const geometry = z.strictObject({
   offsetsMm: z.tuple([z.number(), z.number()]).nullable(),
 });
 
+/** Bolting of one pressure joint, as its maker states it. Equal joints, such as two closures, are stated once. */
+const boltedJoint = z.strictObject({
+  /** Id of the bolting among the pieces of the construction. */
+  bolting: text,
+  thread: text,
+  /** Of one joint. */
+  bolts: z.number().int().min(2).max(200),
+  /** Grade of the studs; null for the bolting of the line. */
+  grade: text.nullable().default(null),
+  boltCircleMm: z.number().positive(),
+  gasket: z.strictObject({
+    kind: text,
+    meanDiameterMm: z.number().positive(),
+    effectiveWidthMm: z.number().positive(),
+    /** Gasket factor m and seating stress y of ASME VIII-1 appendix 2; nearly nothing for self-energised rings. */
+    factor: z.number().min(0).max(20),
+    seatingStressMPa: z.number().min(0).max(1000),
+  }),
+  /** Tightening torque the maker states, with the lubricant of the drawing; null where only the drawing has it. */
+  torqueNm: z.number().positive().nullable().default(null),
+});
+
 const size = z.strictObject({
   dn: z.number().int().positive(),
   designation: text,
@@ -59,6 +81,8 @@ const size = z.strictObject({
     .strictObject({ heightMm: z.number().positive(), toleranceMm: z.number().positive() })
     .nullable()
     .default(null),
+  /** Bolting of the pressure joints; joints that are not stated need the maker's drawing. */
+  joints: z.array(boltedJoint).max(20).default([]),
   /** From the pipe axis to the face of the pad, and across the end flanges or the pipe's flanges. */
   padHeightMm: z.number().positive().nullable().default(null),
   flangeDiameterMm: z.number().positive().nullable().default(null),
@@ -172,7 +196,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-const catalogueFormat = "proven-seat-catalogue/7";
+const catalogueFormat = "proven-seat-catalogue/8";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),
@@ -190,4 +214,5 @@ export const catalogueSchema = catalogueHeadSchema.extend({
 
 export type ProductLine = z.infer<typeof productLineSchema>;
 export type ProductSize = ProductLine["sizes"][number];
+export type BoltedJoint = ProductSize["joints"][number];
 export interface Catalogue extends z.infer<typeof catalogueSchema> {}

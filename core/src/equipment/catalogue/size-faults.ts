@@ -2,6 +2,7 @@ import { bodyGrade } from "../../basis/reference/grades.ts";
 import { padOf } from "../../basis/reference/pads.ts";
 import { parseDesignation, ratingCurve } from "../../basis/reference/pressure-temperature.ts";
 import type { FaultInFile } from "./fault.ts";
+import { jointFaults } from "./joint-faults.ts";
 import type { ProductLine } from "./schema.ts";
 
 /**
@@ -58,6 +59,7 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
         field: `${field}.liveLoading.toleranceMm`,
         reason: "the height of the live-loading must be larger than its tolerance",
       };
+    yield* jointFaults(line, i);
     if (!padOf(size.pad))
       yield { row, field: `${field}.pad`, reason: `"${size.pad}" is not an ISO 5211 flange` };
     if (!rising(size.torque.differentialBar))

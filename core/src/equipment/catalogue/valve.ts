@@ -38,18 +38,29 @@ export interface Valve extends UnnumberedValve {
  * @returns its assembly
  * @source the construction and the catalogue
  */
-export const assemblyOf = ({
+export function assemblyOf({
   construction,
   cavity,
   line,
   seat,
-}: Pick<Valve, "construction" | "cavity" | "line" | "seat">): Assembly =>
-  fittedWith(construction.assembly(cavity.id), {
+  size,
+}: Pick<Valve, "construction" | "cavity" | "line" | "seat" | "size">): Assembly {
+  const assembly = fittedWith(construction.assembly(cavity.id), {
     ventAndDrain: line.ventAndDrain,
     seatSealant: line.seatSealant,
     antiStatic: line.antiStatic,
     metalSeats: seat.material.kind === "metal" && seat.offer.execution !== "clearance",
   });
+  if (size.joints.length === 0) return assembly;
+  const boltsOf = new Map(size.joints.map(({ bolting, bolts }) => [bolting, bolts]));
+  return {
+    ...assembly,
+    pieces: assembly.pieces.map((piece) => {
+      const bolts = boltsOf.get(piece.id);
+      return bolts === undefined ? piece : { ...piece, count: bolts * piece.joints };
+    }),
+  };
+}
 
 function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["seats"][number]): OfferedSeat {
   const material = seatMaterial(offer.seat)!;

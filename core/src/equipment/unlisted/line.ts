@@ -53,6 +53,7 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
     stemEnd: null,
     stemThread: null,
     liveLoading: null,
+    joints: [],
     padHeightMm: null,
     flangeDiameterMm: null,
     faceToFaceMm: null,

@@ -43,10 +43,10 @@ const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading):
 /** All tightening torques, by step. */
 function torqueTable(plan: ShopPlan, reading: Reading): Block[] {
   const rows = plan.steps.flatMap((step, i) => {
-    const turned = step.figures.filter(({ unit }) => unit === "N·m");
+    const turned = step.figures.filter(({ what, unit }) => unit === "N·m" || what.startsWith("torque"));
     if (turned.length === 0) return [];
     const screws = step.figures.filter(({ what }) => /^(screws|bolting)\b/.test(what));
-    const torque = turned.map(({ what, value }) => `${what} ${figureText(value, "N·m", reading)}`);
+    const torque = turned.map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`);
     const joint = step.piece?.name ?? step.does;
     return [
       [String(i + 1), joint, screws.map(({ value }) => String(value)).join(", ") || "–", torque.join("; ")],

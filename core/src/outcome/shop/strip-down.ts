@@ -1,10 +1,10 @@
 import { valueOnCurve } from "../../basis/reference/curve.ts";
-import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
+import { type Assembly, isPressureBolting, type Piece } from "../../construction/bodies/assembly/model.ts";
 import { stripOrder } from "../../construction/bodies/assembly/strip-order.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { lookAt, measuresOf, toolOf } from "./looking.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
-import { jointTorque } from "./tightening.ts";
+import { tighteningOf } from "./tightening.ts";
 import { turnedApart, turningTogether } from "./turning.ts";
 import type { Work } from "./work.ts";
 
@@ -25,7 +25,7 @@ const scratch =
 /** Instruction for removing a piece, by kind. */
 function takenOff(piece: Piece): string {
   if (piece.words.off !== undefined) return piece.words.off;
-  if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
+  if (isPressureBolting(piece))
     return `Loosen ${named(piece)} crosswise. Leave two opposite ones on, loose, until the joint has opened. Then remove them.`;
   if (piece.role === "shell")
     return `Open the joint evenly all round, then remove ${named(piece)} ${ways[piece.out]}.`;
@@ -37,7 +37,7 @@ function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   if (piece.words.on !== undefined) return piece.words.on;
   if (piece.role === "bolting") {
     if (piece.count === 1) return `Tighten ${named(piece)} until just tight.`;
-    return piece.count > 2 && piece.holds !== "nothing"
+    return isPressureBolting(piece)
       ? `Start ${named(piece)} by hand. Tighten them crosswise in ${passes} passes. Then go round once at full torque.`
       : `Tighten ${named(piece)} evenly until just tight.`;
   }
@@ -127,7 +127,7 @@ function loading(
  * @param wanted pieces that came off; all where not given
  * @param newSeats whether seats are renewed
  * @returns the strip-down in reverse, with replaced parts, positions of the closure and tightening
- * @source `stripOrder`, `jointTorque`
+ * @source `stripOrder`, `tighteningOf`
  */
 export function together(
   { valve, duty, house }: Work,
@@ -146,7 +146,8 @@ export function together(
     }
     const turn = turning.before(piece);
     if (turn !== null) steps.push(turn);
-    const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
+    const shellBolts = isPressureBolting(piece);
+    const tightening = shellBolts ? tighteningOf(valve, piece, rated, house) : null;
     const load = piece.id === "gland-nuts" ? loading(valve, piece) : null;
     steps.push(
       step("put together", load?.does ?? putBack(piece, house.tighteningPasses, newSeats), {
@@ -158,15 +159,11 @@ export function together(
           ...(piece.oriented === null
             ? []
             : [{ what: "orientation", value: piece.oriented, unit: "" as const }]),
-          ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
+          ...(tightening?.figures ?? []),
         ],
         look: load?.look ?? (piece.role === "bolting" && !shellBolts ? ["maker's torque, if stated"] : []),
         measures: load?.measures ?? [],
-        cautions: shellBolts
-          ? [
-              "This torque is an estimate. If the maker states a torque, use the maker's. Do not use the lubricated torque on dry threads, or the dry torque on lubricated threads.",
-            ]
-          : [],
+        cautions: tightening?.cautions ?? [],
       }),
     );
   }

@@ -1,58 +1,87 @@
-import { boltTightening } from "../../basis/calc/bolt-tightening.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Piece } from "../../construction/bodies/assembly/model.ts";
+import { boltingOfJoint, gradeOfJoint, leastJointLoadN } from "../../equipment/catalogue/joints.ts";
+import type { BoltedJoint } from "../../equipment/catalogue/schema.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { StepFigure } from "./step.ts";
 
-const threads = ["M8", "M10", "M12", "M16", "M20", "M24", "M30", "M36", "M42"] as const;
+/** Tightening of a pressure joint: figures, and what must be read before the spanner is set. */
+export interface Tightening {
+  readonly figures: readonly StepFigure[];
+  readonly cautions: readonly string[];
+}
 
-/** A bushing or a cover round a stem is sealed on about twice its diameter. */
-const aroundStem = 2;
+const notStated =
+  "The bolting of this joint is not stated. A torque from a general table can leave the joint too weak. Use the torque of the maker's drawing.";
+const lubricated =
+  "The torque is for lubricated threads and nut faces. On dry threads it leaves the joint too weak. Lubricate them with the lubricant of the drawing.";
+const tooWeak =
+  "These studs do not carry the shell test. The joint can open under pressure. Do not tighten or pressurise it before the maker has confirmed the bolting.";
 
-/** A gasket needs this much more than the pressure load. */
-const seating = 1.5;
+/** The gasket of a stem joint is at least as wide as the stem. */
+const innerMm = ({ geometry, stemDiameterMm }: Valve["size"], holds: Piece["holds"]): number =>
+  holds === "the bore" ? geometry.closureDiameterMm : stemDiameterMm;
+
+function fromDrawing(
+  valve: Valve,
+  { holds, joints }: Pick<Piece, "holds" | "joints">,
+  ratedBarG: number,
+): Tightening {
+  return {
+    figures: [
+      { what: "torque", value: "from the maker's drawing", unit: "" },
+      {
+        what: joints > 1 ? "bolt load of each joint, at least" : "bolt load of the joint, at least",
+        value: leastJointLoadN(innerMm(valve.size, holds), ratedBarG) / 1000,
+        unit: "kN",
+      },
+    ],
+    cautions: [notStated],
+  };
+}
+
+function computed(valve: Valve, joint: BoltedJoint, ratedBarG: number, house: HouseRules): Tightening | null {
+  const found = boltingOfJoint(joint, valve.line, ratedBarG, house);
+  if (found === null && joint.torqueNm === null) return null;
+  const grade = gradeOfJoint(joint, valve.line) ?? valve.bolting.name;
+  const figures: StepFigure[] = [
+    { what: "bolting of each joint", value: `${joint.bolts} × ${joint.thread}, ${grade}`, unit: "" },
+    joint.torqueNm === null
+      ? {
+          what: `torque, lubricated, friction ${house.screwFrictionLubricated}, calculated`,
+          value: found!.torqueNm,
+          unit: "N·m",
+        }
+      : { what: "torque, lubricated, stated by the maker", value: joint.torqueNm, unit: "N·m" },
+  ];
+  if (found === null) return { figures, cautions: [lubricated] };
+  return {
+    figures: [
+      ...figures,
+      { what: "preload of each stud", value: found.preloadN / 1000, unit: "kN" },
+      { what: "preload needed for the shell test", value: found.leastPreloadN / 1000, unit: "kN" },
+    ],
+    cautions: [lubricated, ...(found.sufficient ? [] : [tooWeak])],
+  };
+}
 
 /**
- * Screws of a joint of the body, where no maker states them: the smallest that carry it.
+ * Tightening of a pressure joint of the body.
  *
- * @param valve seat and stem, mm
- * @param screws their count, and the area that pressure acts on
- * @param ratedBarG rating of the body, bar g
- * @param house grade, share of the proof stress, frictions
- * @returns thread and tightening torques, N·m, each an estimate; none where no usual thread carries it
- * @source `bolt-tightening`; load p·π/4·D²·1.5, shared by the screws, on the circle of the seat or twice the stem
+ * @param valve with the bolting its maker states
+ * @param piece the bolting: its id, the number of equal joints, and the area that pressure acts on
+ * @param ratedBarG rating of the body at 38 °C, bar g; null where it has none
+ * @param house lubricated friction, share of the proof stress used
+ * @returns thread, grade and torque where the maker states the bolting; otherwise the least bolt load and no torque
+ * @source `joint-bolting`
  */
-export function jointTorque(
+export function tighteningOf(
   valve: Valve,
-  { count, holds }: Pick<Piece, "count" | "holds">,
+  piece: Pick<Piece, "id" | "holds" | "joints">,
   ratedBarG: number | null,
   house: HouseRules,
-): StepFigure[] {
-  if (ratedBarG === null || holds === "nothing") return [];
-  const { geometry, stemDiameterMm } = valve.size;
-  const across = holds === "the bore" ? geometry.seatContactDiameterMm : aroundStem * stemDiameterMm;
-  const each = (ratedBarG * 0.1 * (Math.PI / 4) * across * across * seating) / count;
-  const tightened = (thread: string, friction: number) =>
-    boltTightening({
-      thread,
-      grade: house.screwGrade,
-      utilisation: house.screwUtilisationPercent / 100,
-      frictionThread: friction,
-      frictionHead: friction,
-    });
-  const thread = threads.find((t) => tightened(t, house.screwFrictionLubricated).preloadN >= each);
-  if (thread === undefined) return [];
-  return [
-    { what: "bolting, estimated", value: `${count} × ${thread}, ${house.screwGrade}`, unit: "" },
-    {
-      what: "torque, lubricated, estimated",
-      value: tightened(thread, house.screwFrictionLubricated).torqueNm,
-      unit: "N·m",
-    },
-    {
-      what: "torque, dry, estimated",
-      value: tightened(thread, house.screwFrictionDry).torqueNm,
-      unit: "N·m",
-    },
-  ];
+): Tightening {
+  if (ratedBarG === null) return { figures: [], cautions: [notStated] };
+  const joint = valve.size.joints.find(({ bolting }) => bolting === piece.id);
+  return (joint && computed(valve, joint, ratedBarG, house)) ?? fromDrawing(valve, piece, ratedBarG);
 }

@@ -47,6 +47,8 @@ export interface Piece {
   readonly oriented: string | null;
   /** For screws, the area that pressure acts on: the whole closure, the stem's bore, or none. */
   readonly holds: "the bore" | "the stem" | "nothing";
+  /** For bolting, the number of equal joints that share it, each with its own bolts. */
+  readonly joints: number;
   /** Danger to the person who removes it. */
   readonly caution: string | null;
   /** What is done to it, where it is not simply removed and put back. */
@@ -116,6 +118,7 @@ export const piece = (
   ofSet: [],
   oriented: null,
   holds: "the bore",
+  joints: 1,
   caution: null,
   words: {},
   before: [],
@@ -149,3 +152,14 @@ export const joint = (
     return { piece: pieceId, role: role ?? (i === 0 ? "primary" : "secondary") };
   }),
 });
+
+/**
+ * Whether a piece is the bolting of a joint that holds pressure.
+ *
+ * @param piece a piece of a valve
+ * @returns true for studs and screws of body, covers and bushings; false for gland nuts, adjusters and retainer screws
+ * @source the assembly: bolting of more than two that carries a pressure load
+ * @example isPressureBolting(piece("body-bolts", "body studs and nuts", "bolting", { count: 8 })) // → true
+ */
+export const isPressureBolting = ({ role, count, holds }: Pick<Piece, "role" | "count" | "holds">): boolean =>
+  role === "bolting" && count > 2 && holds !== "nothing";

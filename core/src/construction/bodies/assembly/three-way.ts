@@ -7,7 +7,7 @@ export const threeWayAssembly: AssemblyOf = () => {
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      piece("body-bolts", "end studs and nuts", "bolting", { count: 24 }),
+      piece("body-bolts", "end studs and nuts", "bolting", { count: 24, joints: 3 }),
       piece("ends", "end pieces", "shell", { count: 3, heldBy: ["body-bolts"], out: "along the bore" }),
       piece("gasket", "body gaskets", "seal", {
         count: 3,

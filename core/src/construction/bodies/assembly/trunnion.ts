@@ -63,7 +63,7 @@ export const trunnionSideEntryAssembly: AssemblyOf = (cavity) => {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
       ...fittings,
-      piece("body-bolts", "closure studs and nuts", "bolting", { count: 24 }),
+      piece("body-bolts", "closure studs and nuts", "bolting", { count: 24, joints: 2 }),
       piece("closures", "closures", "shell", { count: 2, heldBy: ["body-bolts"], out: "along the bore" }),
       piece("gasket", "body gaskets", "seal", {
         count: 2,

@@ -5,6 +5,7 @@ import { whatPassesTheFlow } from "./4-what-passes-the-flow.ts";
 import { whatFlowPushesOpen } from "./5-what-flow-pushes-open.ts";
 import { howSeatsMeet } from "./6-how-seats-meet.ts";
 import { liveLoadedPacking } from "./7-live-loading.ts";
+import { boltedJointsStated } from "./8-bolted-joints.ts";
 
 /** Catalogues; each one states its format. */
 export const catalogueKind = documentKind("catalogue", [
@@ -14,4 +15,5 @@ export const catalogueKind = documentKind("catalogue", [
   whatFlowPushesOpen,
   howSeatsMeet,
   liveLoadedPacking,
+  boltedJointsStated,
 ]);

@@ -27,6 +27,7 @@ import { hygienicCavity } from "./hygienic-cavity.ts";
 import { hygienicMaterial } from "./hygienic-material.ts";
 import { inLineRepair } from "./in-line-repair.ts";
 import { jacketOffered } from "./jacket-offered.ts";
+import { jointBolting } from "./joint-bolting.ts";
 import { leakPaths } from "./leak-paths.ts";
 import { lowDifferential } from "./low-differential.ts";
 import { polymerisingCavity } from "./polymerising-cavity.ts";
@@ -60,6 +61,7 @@ export const bodyRules = [
   clearance,
   lowDifferential,
   inLineRepair,
+  jointBolting,
   throttling,
   controlTrimIsolation,
   emergencySpeed,

@@ -165,3 +165,41 @@ describe("barriers, in-line repair, fire-safe", () => {
     expect(finding.says).toContain(where);
   });
 });
+
+describe("bolting of the pressure joints", () => {
+  const closure = (bolts: number, thread = "M10") =>
+    findingOn("body/joint-bolting", {
+      duty: dutyWith(),
+      shelf: shelfWith((l) => ({
+        ...l,
+        sizes: l.sizes.map((s) => ({
+          ...s,
+          joints: [
+            {
+              bolting: "body-bolts",
+              thread,
+              bolts,
+              grade: null,
+              boltCircleMm: 140,
+              gasket: {
+                kind: "spiral wound",
+                meanDiameterMm: 110,
+                effectiveWidthMm: 5,
+                factor: 3,
+                seatingStressMPa: 69,
+              },
+              torqueNm: null,
+            },
+          ],
+        })),
+      })),
+    });
+  it("holds where the studs carry the shell test, and fails with one stud too few", () => {
+    const least = [...Array(60).keys()].slice(2).find((n) => closure(n).verdict === "holds")!;
+    expect(closure(least).value).toBeLessThanOrEqual(90);
+    expect(closure(least - 1).verdict).toBe("fails");
+    expect(closure(least - 1).value).toBeGreaterThan(90);
+  });
+  it("is not asked where the maker does not state it", () =>
+    expect(findingOn("body/joint-bolting", { duty: dutyWith() }).verdict).toBe("not asked"));
+});
