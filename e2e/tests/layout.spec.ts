@@ -13,7 +13,7 @@ const rooms = [
   ["import", "Import a line list"],
   ["drift", "Drift"],
   ["projects", "Projects"],
-  ["shop", "Jobs"],
+  ["shop", "Shop"],
 ] as const;
 const sizes = [
   { width: 1280, height: 800 },

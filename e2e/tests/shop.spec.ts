@@ -41,7 +41,7 @@ test("every plan exists for a valve, or explains why it does not", async ({ page
     .getByRole("navigation", { name: "Steps" })
     .getByRole("button", { name: /closure studs/ })
     .click();
-  await expect(page.getByRole("article")).toContainText(/torque, lubricated, estimated/);
+  await expect(page.getByRole("article")).toContainText(/torque, lubricated, friction 0\.12, calculated/);
   await plans.getByRole("link", { name: "Renew the seats" }).click();
   await expect(
     page.getByRole("navigation", { name: "Steps" }).getByRole("button", { name: /^\d+ body gaskets/ }),

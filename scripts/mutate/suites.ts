@@ -59,5 +59,5 @@ export const suites: readonly Suite[] = [
     ],
     ["server/src"],
   ),
-  suite("web", ["web/src/bench", "web/src/away", "web/src/rooms/shop/job"], ["web/src"]),
+  suite("web", ["web/src/bench", "web/src/offline", "web/src/rooms/shop/job"], ["web/src"]),
 ];

@@ -1,10 +1,5 @@
 import { CalculationError } from "../../basis/calc/calculation.ts";
-import {
-  type JointBolting,
-  type JointBoltingInput,
-  jointBolting,
-  jointLoads,
-} from "../../basis/calc/joint-bolting.ts";
+import { type JointBolting, jointBolting, jointLoads } from "../../basis/calc/joint-bolting.ts";
 import { boltingProofMPa, screwThread } from "../../basis/calc/screw.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { boltingNamed } from "../../basis/reference/bolting.ts";
