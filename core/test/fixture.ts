@@ -189,13 +189,15 @@ export function dutyWith(
   } = {},
 ): Duty {
   const { cases = [{}], fluid, ...rest } = change;
+  // Another family with the substance of the fixture would contradict it, and both would be judged.
+  const substance = fluid?.family === undefined ? "stabilised-condensate" : null;
   return dutySchema.parse({
     dn: 50,
     lineDesignation: "class 300",
     endConnection: "flanged RF",
     fluid: {
       name: "condensate",
-      substance: "stabilised-condensate",
+      substance,
       family: "sweet hydrocarbon liquid",
       phase: "liquid",
       hazards: [],

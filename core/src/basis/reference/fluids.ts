@@ -24,6 +24,10 @@ export interface Fluid {
   readonly compressibilityPerBar: number | null;
   /** Liquid viscosity at 20 and 100 °C, mPa·s. */
   readonly viscosity: { readonly at20: number; readonly at100: number | null } | null;
+  /** Equipment group of the gas or vapour, for example "IIC"; null where it does not burn or is not listed. */
+  readonly gasGroup: string | null;
+  /** Auto-ignition temperature, °C; null where not listed. */
+  readonly autoIgnitionC: number | null;
   readonly note: string;
 }
 
@@ -46,6 +50,8 @@ interface FluidRow {
   compressibility_per_bar: number | null;
   viscosity_20c_mpa_s: number | null;
   viscosity_100c_mpa_s: number | null;
+  gas_group: string | null;
+  auto_ignition_c: number | null;
   note: string | null;
 }
 
@@ -77,6 +83,8 @@ export const fluids: readonly Fluid[] = records<FluidRow>(table).map((row) => ({
     row.viscosity_20c_mpa_s === null
       ? null
       : { at20: row.viscosity_20c_mpa_s, at100: row.viscosity_100c_mpa_s },
+  gasGroup: row.gas_group,
+  autoIgnitionC: row.auto_ignition_c,
   note: row.note ?? "",
 }));
 

@@ -101,6 +101,26 @@ export function readComposition(text: string): Composition {
   return { components: components.map(({ fluid, percent }) => ({ fluid, share: percent / sum })) };
 }
 
+/** Share of the moles above which a component decides the equipment group (IEC 60079-20-1 for hydrogen in methane). */
+const decisiveShare = 0.25;
+
+const gasGroups = ["IIA", "IIB", "IIC"];
+
+/** Flammable components that decide the group; where none is above that share, each may. */
+function decisive(components: readonly Component[]): readonly Fluid[] {
+  const burning = components.filter(({ fluid }) => fluid.gasGroup !== null);
+  const above = burning.filter(({ share }) => share > decisiveShare);
+  return (above.length > 0 ? above : burning).map(({ fluid }) => fluid);
+}
+
+const severestGroup = (components: readonly Component[]): string | null =>
+  gasGroups.findLast((group) => decisive(components).some((fluid) => fluid.gasGroup === group)) ?? null;
+
+function lowestIgnitionC(components: readonly Component[]): number | null {
+  const found = decisive(components).flatMap(({ autoIgnitionC }) => autoIgnitionC ?? []);
+  return found.length === 0 ? null : Math.min(...found);
+}
+
 /**
  * A mixture as one fluid.
  *
@@ -136,6 +156,8 @@ export function mixtureOf(components: readonly Component[]): Fluid {
     expansionPerK: null,
     compressibilityPerBar: null,
     viscosity: null,
+    gasGroup: severestGroup(components),
+    autoIgnitionC: lowestIgnitionC(components),
     note: "Kay's rule",
   };
 }

@@ -29,6 +29,7 @@ export interface DutySeen {
   readonly ambientMaximumC: number | null;
   readonly fluid: {
     readonly family: string | null;
+    readonly substance: string | null;
     readonly hazards: readonly Hazard[] | null;
     readonly setAside: readonly Hazard[] | null;
     readonly phase: (typeof phases)[number] | null;

@@ -34,7 +34,9 @@ const blank: Readonly<Record<string, Duty>> = {
   "fluid.family": statedInFull({ fluid: { family: null } }),
   lineDesignation: { ...complete, lineDesignation: null },
   onSupplyLoss: { ...complete, onSupplyLoss: null },
-  "fluid.h2sKPa": statedInFull({ fluid: { family: "sour hydrocarbon", h2sKPa: null } }),
+  "fluid.h2sKPa": statedInFull({
+    fluid: { family: "sour hydrocarbon", substance: "sour-crude", h2sKPa: null },
+  }),
   airMinimumBarG: { ...complete, airMinimumBarG: null },
   airMaximumBarG: { ...complete, airMaximumBarG: null },
   oilMinimumBarG: { ...complete, operator: "hydraulic", oilMaximumBarG: 200 },
@@ -52,7 +54,7 @@ const blank: Readonly<Record<string, Duty>> = {
     pipeBoreMm: 100,
     cases: complete.cases.map((c) => ({ ...c, rate: 10 })),
   },
-  "fluid.chloridesMgL": statedInFull({ fluid: { family: "water", chloridesMgL: null } }),
+  "fluid.chloridesMgL": statedInFull({ fluid: { family: "water", substance: "water", chloridesMgL: null } }),
   "fluid.hazards": statedInFull({ fluid: { hazards: null } }),
   "fluid.solidsPercent": statedInFull({ fluid: { solidsPercent: null } }),
   ambientMaximumC: { ...complete, ambientMaximumC: null },
@@ -73,8 +75,10 @@ const blank: Readonly<Record<string, Duty>> = {
   onSiteStemLimitNm: { ...stands, onSiteStemLimitNm: null },
   factorSetAsideBecause: { ...complete, factorSetAside: ["seldom moved"] },
   "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
-  "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),
-  "fluid.causticPercent": statedInFull({ fluid: { family: "caustic" } }),
+  "fluid.hydrogenBarA": statedInFull({
+    fluid: { family: "hydrogen", substance: "hydrogen", hydrogenBarA: null },
+  }),
+  "fluid.causticPercent": statedInFull({ fluid: { family: "caustic", substance: "caustic-50" } }),
   pipeBoreMm: statedInFull({ cases: [{ rate: 20 }] }),
   "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),
 };
@@ -89,7 +93,10 @@ describe("questions of an order", () => {
   });
   it.each(questions.map((q) => [q.path, q] as const))("%s is missing where it is blank", (path, q) => {
     expect(missingFrom(complete, house).map((m) => m.field)).not.toContain(path);
-    expect(missingFrom(blank[path]!, house)).toMatchObject([{ field: path, label: q.label }]);
+    const [first, ...others] = missingFrom(blank[path]!, house);
+    expect(first).toMatchObject({ field: path, label: q.label });
+    // A family is asked only where no substance names it.
+    expect(others.map((m) => m.field)).toEqual(path === "fluid.family" ? ["fluid.substance"] : []);
   });
   it.each(questions.filter((q) => q.mustBeKnown).map((q) => [q.path, q] as const))(
     "%s is never assumed",

@@ -10,11 +10,12 @@ import type { SettledDuty } from "./settled-duty.ts";
 export function attacksCopper({
   stated: { fluid },
   substance,
+  families,
   freeWater,
   h2sKPa,
 }: SettledDuty): "ammonia" | "acetylene" | "butadiene" | "wet H₂S" | null {
   const names = `${fluid.name} ${substance?.name ?? ""}`;
-  if (fluid.family === "ammonia" || substance?.id === "ammonia") return "ammonia";
+  if (families.has("ammonia")) return "ammonia";
   if (/acetylene|ethyne/i.test(names)) return "acetylene";
   if (/butadiene/i.test(names)) return "butadiene";
   return h2sKPa > 0 && freeWater ? "wet H₂S" : null;

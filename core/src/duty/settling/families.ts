@@ -1,4 +1,5 @@
 import type { Fluid } from "../../basis/reference/fluids.ts";
+import { familiesIn } from "../fields/families-in.ts";
 import { isPassing } from "../statement/case-kinds.ts";
 import type { Duty } from "../statement/duty.ts";
 import { componentsOf } from "./mixed.ts";
@@ -33,12 +34,13 @@ export function isWater({ fluid }: Duty, substance: Fluid | null): boolean {
  *
  * @param duty its family and cases
  * @param substance fluid of the table, if selected
- * @returns the family stated, and hot water and steam where a case is warm enough; none where no family is stated
+ * @returns families of the fluid, and hot water and steam where a case is warm enough; none where neither family nor
+ *   substance is stated
  * @source hydrolysis and steam washing of soft goods (practice)
  */
 export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly string[] {
-  const { family } = duty.fluid;
-  if (family === null) return [];
+  const families = new Set(familiesIn(duty.fluid));
+  if (families.size === 0) return [];
   const reaches = (c: number) =>
     duty.cases.some(
       (operatingCase) =>
@@ -46,8 +48,7 @@ export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly st
         operatingCase.temperatureC !== null &&
         operatingCase.temperatureC > c,
     );
-  const families = new Set([family]);
-  if (watery.has(family) && reaches(hotFromC)) families.add(hotWater);
+  if ([...families].some((family) => watery.has(family)) && reaches(hotFromC)) families.add(hotWater);
   const steams = duty.cases.some(
     (operatingCase) => operatingCase.phase === "steam" && !isPassing(operatingCase.kind),
   );
@@ -68,22 +69,22 @@ export interface JudgedIn {
  *
  * @param duty its family, free water and cases
  * @param substance fluid of the table, if selected
- * @returns the family stated, with hot water and steam where it is warm enough water; chlorine dry or wet, or both
+ * @returns families of the fluid, with hot water and steam where it is warm enough water; chlorine dry or wet, or both
  *   where not stated
  * @source dry and wet chlorine attack opposite metals (practice)
  */
 export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
-  const { family, freeWater } = duty.fluid;
-  if (family === "chlorine") {
+  const { freeWater } = duty.fluid;
+  const stated = familiesIn(duty.fluid);
+  if (stated.includes("chlorine")) {
     const families = [
-      ...(freeWater === true ? [] : [family]),
+      ...stated.filter((family) => family !== "chlorine"),
+      ...(freeWater === true ? [] : ["chlorine"]),
       ...(freeWater === false ? [] : ["chlorine, wet"]),
     ];
     return { families, undecided: freeWater === null ? "free water (dry or wet chlorine)" : null };
   }
-  if (family === null) return { families: [], undecided: null };
-  const families = isWater(duty, substance) ? softFamiliesOf(duty, substance) : [family];
-  return { families, undecided: null };
+  return { families: isWater(duty, substance) ? softFamiliesOf(duty, substance) : stated, undecided: null };
 }
 
 /**

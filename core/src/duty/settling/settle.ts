@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { fluidOfFamily } from "../../basis/reference/families.ts";
 import { type Fluid, fluidNamed } from "../../basis/reference/fluids.ts";
+import { familiesIn } from "../fields/families-in.ts";
 import { lastOf } from "../fields/field.ts";
 import type { Hazard } from "../fields/words.ts";
 import type { OperatingCase } from "../statement/case.ts";
@@ -77,6 +78,7 @@ class Settled {
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
   readonly shutIn: ShutIn;
+  readonly families: ReadonlySet<string>;
   readonly softFamilies: readonly string[];
   readonly metalFamilies: JudgedIn;
   readonly hand: SettledDuty["hand"];
@@ -89,6 +91,7 @@ class Settled {
     const ofSubstance = this.substance;
     this.fluid = mixtureIn(duty) ?? ofSubstance ?? fluidOfFamily(fluid.family);
     const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
+    this.families = new Set(withComponents(familiesIn(fluid), duty));
     this.softFamilies = withComponents(softFamiliesOf(duty, ofSubstance), duty);
     const metals = metalFamiliesOf(duty, ofSubstance);
     this.metalFamilies = { ...metals, families: withComponents(metals.families, duty) };

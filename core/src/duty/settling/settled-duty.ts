@@ -21,6 +21,8 @@ export interface SettledDuty extends SettledFields {
   /** Cases in which the valve may be shut, without fire, which decides neither seat nor cavity nor torque. */
   readonly shutCases: readonly SettledCase[];
   readonly shutIn: ShutIn;
+  /** Every service family of the fluid: stated, of its substance, and of its components. */
+  readonly families: ReadonlySet<string>;
   /** Service families for seats and seals; none where not stated. */
   readonly softFamilies: readonly string[];
   readonly metalFamilies: JudgedIn;

@@ -104,6 +104,14 @@ describe("completeness", () => {
     const missing = missingFrom({ ...statedInFull({ fluid: { family: null } }), shutOff: null }, house);
     expect(missing.map((m) => [m.field, m.assumption])).toEqual([
       ["fluid.family", null],
+      [
+        "fluid.substance",
+        {
+          words: "the substance named by the family; for other families nothing is calculated",
+          value: null,
+          unit: "",
+        },
+      ],
       ["shutOff", { words: "the standard of the maker", value: null, unit: "" }],
     ]);
   });

@@ -66,7 +66,7 @@ export function noChlorides(duty: SettledDuty): string | null {
 export function noHydrogen(duty: SettledDuty): string | null {
   const has =
     duty.hazards.has("hydrogen") ||
-    duty.stated.fluid.family === "hydrogen" ||
+    duty.families.has("hydrogen") ||
     (duty.stated.fluid.hydrogenBarA ?? 0) > 0;
   return has ? null : "The fluid contains no stated hydrogen.";
 }
@@ -79,7 +79,7 @@ export function noHydrogen(duty: SettledDuty): string | null {
  * @source the duty
  */
 export function noOxygen(duty: SettledDuty): string | null {
-  const has = duty.hazards.has("oxygen") || duty.stated.fluid.family === "oxygen";
+  const has = duty.hazards.has("oxygen") || duty.families.has("oxygen");
   return has ? null : "The fluid contains no stated oxygen.";
 }
 

@@ -1,3 +1,4 @@
+import { familiesIn } from "../families-in.ts";
 import type { Field } from "../field.ts";
 import { number } from "../holds.ts";
 
@@ -11,7 +12,7 @@ export const caustic: Field<"fluid.causticPercent", number | null> = {
   means: ["caustic"],
   why: "Caustic cracks carbon steel and austenitic steel. The stronger the caustic, the lower the temperature limit.",
   assumed: "the worst strength for each metal",
-  raised: ({ fluid }) => fluid.family === "caustic",
+  raised: ({ fluid }) => familiesIn(fluid).includes("caustic"),
   otherwise: () => [10],
   moves: [0, 75],
 };

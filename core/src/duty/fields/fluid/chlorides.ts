@@ -1,3 +1,4 @@
+import { familiesIn } from "../families-in.ts";
 import type { AssumedField } from "../field.ts";
 import { number } from "../holds.ts";
 
@@ -13,7 +14,7 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   headings: ["chlorides", "chlorides, mg/l", "chloride"],
   means: ["chlorides"],
   why: "Austenitic steels crack and pit in warm chloride solutions.",
-  raised: ({ fluid }) => wet.has(fluid.family ?? ""),
+  raised: ({ fluid }) => familiesIn(fluid).some((family) => wet.has(family)),
   assumed: "none",
   settle: ({ fluid }) => fluid.chloridesMgL ?? 0,
   otherwise: () => [20_000],

@@ -12,4 +12,5 @@ export const serviceFamily: Field<"fluid.family", string | null> = {
   means: ["fluid family", "family", "service family"],
   why: "Decides whether seat, seals and metals are suitable for the fluid.",
   mustBeKnown: true,
+  raised: ({ fluid }) => fluid.substance === null,
 };

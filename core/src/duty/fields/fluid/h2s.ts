@@ -1,3 +1,4 @@
+import { familiesIn } from "../families-in.ts";
 import type { AssumedField } from "../field.ts";
 import { quantity } from "../holds.ts";
 
@@ -11,7 +12,7 @@ export const h2s: AssumedField<"fluid.h2sKPa", number | null> = {
   headings: ["h2s partial pressure", "h₂s partial pressure", "h₂s", "h2s", "h₂s, kpa", "h2s kpa"],
   means: ["hydrogen sulphide partial", "hydrogen sulphide partial pressure", "hydrogen sulphide pressure"],
   why: "Decides sour-service trim, bolting and hardness.",
-  raised: ({ fluid }) => fluid.family === "sour hydrocarbon",
+  raised: ({ fluid }) => familiesIn(fluid).includes("sour hydrocarbon"),
   mustBeKnown: true,
   settle: ({ fluid }) => fluid.h2sKPa ?? 0,
   moves: [0, 10_000],

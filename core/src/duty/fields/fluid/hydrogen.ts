@@ -1,3 +1,4 @@
+import { familiesIn } from "../families-in.ts";
 import type { Field } from "../field.ts";
 import { quantity } from "../holds.ts";
 
@@ -13,7 +14,7 @@ export const hydrogen: Field<"fluid.hydrogenBarA", number | null> = {
   means: ["hydrogen partial", "hydrogen partial pressure", "hydrogen pressure"],
   why: "Hot hydrogen decarburises steel, more so at a higher partial pressure.",
   assumed: "the full pressure",
-  raised: ({ fluid }) => fluid.family === "hydrogen" || (fluid.hazards ?? []).includes("hydrogen"),
+  raised: ({ fluid }) => familiesIn(fluid).includes("hydrogen") || (fluid.hazards ?? []).includes("hydrogen"),
   otherwise: () => [1],
   moves: [0, 300],
 };

@@ -1,3 +1,4 @@
+import { familiesIn } from "../families-in.ts";
 import type { Field } from "../field.ts";
 import { number } from "../holds.ts";
 
@@ -12,7 +13,7 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   why: "Above 260 °C sulphur in oil corrodes carbon steel.",
   assumed: "oil contains sulphur, unless the substance has none",
   raised: ({ fluid, cases }) =>
-    /hydrocarbon/.test(fluid.family ?? "") &&
+    familiesIn(fluid).some((family) => /hydrocarbon/.test(family)) &&
     cases.some((c) => c.kind !== "fire" && (c.temperatureC ?? 0) > 260),
   otherwise: () => [0],
 };

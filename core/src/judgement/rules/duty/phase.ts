@@ -68,7 +68,7 @@ export const phase = dutyRule({
           used(`pressure, ${c.name}`, c.pressureBarG, "entered", "bar g"),
           used(`temperature, ${c.name}`, c.temperatureC, "entered", "°C"),
           used(
-            `boiling temperature (${found.method})`,
+            `saturation pressure (${found.method})`,
             found.boilsBarA,
             found.method === "entered" ? "entered" : "estimate",
             "bar",

@@ -36,8 +36,7 @@ export const causticCracking = rule({
     "Strength and temperature at which caustic cracks steel without stress relief (practice, indicative)",
   inputs: ["service family", "caustic strength", "temperature", "body grade", "trim"],
   dependsOn: ["line", "grade", "trim"],
-  notApplicableBecause: (duty) =>
-    duty.stated.fluid.family === "caustic" ? null : "The fluid is not caustic.",
+  notApplicableBecause: (duty) => (duty.families.has("caustic") ? null : "The fluid is not caustic."),
   examine: ({ valve, duty }) => {
     const hot = hottest(duty);
     if (hot === null) return cannotTell("temperature");

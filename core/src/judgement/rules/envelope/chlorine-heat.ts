@@ -15,10 +15,7 @@ export const chlorineHeat = rule({
   source: "Carbon steel ignites in dry chlorine above about 120 °C (practice, indicative)",
   inputs: ["service family", "temperature", "body grade"],
   dependsOn: ["line", "grade"],
-  notApplicableBecause: (duty) =>
-    duty.stated.fluid.family === "chlorine" || duty.substance?.id === "chlorine"
-      ? null
-      : "The fluid contains no chlorine.",
+  notApplicableBecause: (duty) => (duty.families.has("chlorine") ? null : "The fluid contains no chlorine."),
   examine: ({ valve, duty }) => {
     const { metal } = valve.grade;
     if (!valve.construction.bodyWetted || metal === null || !metalLimits(metal)?.carbonSteel)

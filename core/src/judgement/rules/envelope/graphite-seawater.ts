@@ -10,7 +10,7 @@ export const graphiteSeawater = rule({
   dependsOn: ["seals"],
   tight: "mild",
   notApplicableBecause: (duty) =>
-    duty.stated.fluid.family !== "seawater and brine" ? "The fluid is not salt water." : null,
+    !duty.families.has("seawater and brine") ? "The fluid is not salt water." : null,
   examine: ({ valve }) => {
     const graphite = valve.seals.parts.find((p) => p.material.id === "graphite-packing");
     return fits(

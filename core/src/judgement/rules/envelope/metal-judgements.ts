@@ -52,8 +52,7 @@ function gravestPart(
  */
 export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const entered = duty.stated.fluid.h2sKPa;
-  if (entered === null && duty.stated.fluid.family === "sour hydrocarbon")
-    return cannotTell("partial pressure of H₂S");
+  if (entered === null && duty.families.has("sour hydrocarbon")) return cannotTell("partial pressure of H₂S");
   const uses = [
     stated("partial pressure of H₂S", duty.h2sKPa, entered, "kPa"),
     used("threshold of sour service", house.sourFromKPa, "house rule", "kPa"),

@@ -14,8 +14,8 @@ export const seawaterCrevice = rule({
   source: "Highest temperature without crevice corrosion in aerated seawater (NORSOK M-001, indicative)",
   inputs: ["service family", "substance", "temperature", "body grade", "trim"],
   dependsOn: ["line", "grade", "trim"],
-  notApplicableBecause: ({ stated, substance }) =>
-    stated.fluid.family !== "seawater and brine"
+  notApplicableBecause: ({ families, substance }) =>
+    !families.has("seawater and brine")
       ? "The fluid is not seawater."
       : substance?.id === "produced-water"
         ? "Produced water is free of oxygen. Its chlorides are examined separately."

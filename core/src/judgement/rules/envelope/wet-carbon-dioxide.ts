@@ -7,8 +7,7 @@ import { rule } from "../rule.ts";
 import { coldestOf, worstPressure } from "../worst.ts";
 
 /** Whether the fluid itself is carbon dioxide. */
-const isCarbonDioxide = ({ stated: { fluid }, substance }: SettledDuty) =>
-  fluid.family === "carbon dioxide dense phase" || substance?.id === "carbon-dioxide";
+const isCarbonDioxide = ({ families }: SettledDuty) => families.has("carbon dioxide dense phase");
 
 type Water = "free water" | "below the dew point" | "dry" | "not stated";
 
