@@ -1,5 +1,6 @@
 /** A sheet of a demo tag as it would be issued, for its best valve or the one given. */
 import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
+import { waitingAmong } from "../src/judgement/proof/counts.ts";
 import { drawUpSheet, type Sheet, type SheetDetails } from "../src/judgement/proof/sheet.ts";
 import { demoCatalogue, demoProof, demoTags } from "./demo.ts";
 
@@ -25,6 +26,7 @@ export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sh
       catalogueDigest: "0".repeat(64),
       considered: proof.candidates.length,
       standing: proof.standing,
+      cannotTell: waitingAmong(proof.candidates.slice(0, proof.standing)),
       ...details,
     },
   );

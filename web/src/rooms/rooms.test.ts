@@ -34,6 +34,7 @@ const summary: TagSummary = {
   verdict: "fails",
   standing: 0,
   considered: 9,
+  cannotTell: 0,
   heldBy: null,
   missing: [],
   valve: null,

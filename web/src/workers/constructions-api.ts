@@ -8,11 +8,12 @@ import type { ByConstructionRow, ConstructionRow } from "./views.ts";
 
 /** Every construction with the catalogue's offers of it. */
 export function constructionRows({ proof }: Proving): ConstructionRow[] {
-  return constructionsIn(proof).map(({ construction, considered, standing, best, fallsOn }) => ({
+  return constructionsIn(proof).map(({ construction, considered, standing, cannotTell, best, fallsOn }) => ({
     id: construction.id,
     name: construction.name,
     considered,
     standing,
+    cannotTell,
     key: best?.key ?? null,
     verdict: best?.verdict ?? "not asked",
     fallsOn: heldBy(fallsOn),

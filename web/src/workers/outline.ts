@@ -1,5 +1,5 @@
 import { seatName } from "@proven-seat/core/equipment/catalogue";
-import { heldBy } from "@proven-seat/core/judgement/proof";
+import { heldBy, waitingAmong } from "@proven-seat/core/judgement/proof";
 import type { Proving } from "./proving.ts";
 import type { ProofOutline } from "./views.ts";
 
@@ -9,7 +9,7 @@ export const outlineOf = ({ proof, milliseconds }: Proving): ProofOutline => ({
   dutyVerdict: proof.dutyVerdict,
   considered: proof.candidates.length,
   standing: proof.standing,
-  cannotTell: proof.candidates.slice(0, proof.standing).filter((c) => c.cannotTell > 0).length,
+  cannotTell: waitingAmong(proof.candidates.slice(0, proof.standing)),
   nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
     key: candidate.key,
     line: candidate.valve.construction.name,

@@ -1,5 +1,5 @@
 import type { Reading } from "@proven-seat/core/basis/units";
-import { drawUpSheet, overrideOf } from "@proven-seat/core/judgement/proof";
+import { drawUpSheet, overrideOf, waitingAmong } from "@proven-seat/core/judgement/proof";
 import { type PrintedDocument, sheetDocument } from "@proven-seat/core/outcome/documents";
 import { candidateOf, type Proving } from "./proving.ts";
 
@@ -35,6 +35,7 @@ export function sheetAsIssued(
       catalogueDigest: "",
       considered: proof.candidates.length,
       standing: proof.standing,
+      cannotTell: waitingAmong(proof.candidates.slice(0, proof.standing)),
     },
   );
   return sheetDocument(sheet, house, reading);

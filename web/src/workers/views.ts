@@ -51,6 +51,7 @@ export interface ConstructionRow {
   readonly name: string;
   readonly considered: number;
   readonly standing: number;
+  readonly cannotTell: number;
   /** Best candidate, to select; null where nobody offers one. */
   readonly key: string | null;
   readonly verdict: Verdict;

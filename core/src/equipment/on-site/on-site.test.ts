@@ -102,6 +102,7 @@ describe("an installed valve", () => {
         catalogueDigest: "0".repeat(64),
         considered: 1,
         standing: 1,
+        cannotTell: 0,
       },
     );
     expect(reprove(JSON.parse(JSON.stringify(sheet)))).toMatchObject({ same: true });

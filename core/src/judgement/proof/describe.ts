@@ -4,6 +4,7 @@ import type { Drive } from "../../equipment/drives/kind.ts";
 import { gravityOf } from "../rules/finding.ts";
 import type { Finding, FindingDescription } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
+import { waitingAmong } from "./counts.ts";
 import type { Proof } from "./prove.ts";
 
 /** A valve in the words a sheet needs. */
@@ -208,6 +209,8 @@ export interface ProofDescription {
   readonly missing: Proof["missing"];
   readonly considered: number;
   readonly standing: number;
+  /** Those of `standing` with a *cannot tell*. */
+  readonly cannotTell: number;
   readonly candidates: readonly CandidateDescription[];
   readonly nearestMisses: readonly { readonly candidate: string; readonly misses: readonly string[] }[];
   /** Findings that the duty alone decides; they are the same for every candidate. */
@@ -254,6 +257,7 @@ export function describeProof(
     missing: proof.missing,
     considered: proof.candidates.length,
     standing: proof.standing,
+    cannotTell: waitingAmong(proof.candidates.slice(0, proof.standing)),
     candidates: proof.candidates.slice(0, shown).map((c) => describeCandidate(c, detail)),
     nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
       candidate: candidate.key,

@@ -174,6 +174,7 @@ describe("sheet", () => {
     catalogueDigest: digestOf(shelf.catalogue),
     considered: 4,
     standing: 4,
+    cannotTell: 0,
   };
   const sheet = drawUpSheet(
     { duty, house: { version: 1, values: house }, catalogue: shelf.catalogue, candidate },

@@ -51,7 +51,12 @@ export const sheetSchema = () =>
     override: z.strictObject({ reason: z.string(), by: z.string(), rules: z.array(z.string()) }).nullable(),
     catalogueDigest: z.string().describe("SHA-256 of the whole catalogue the candidate was selected from"),
     considered: z.number().int(),
-    standing: z.number().int(),
+    standing: z.number().int().describe("Candidates without a fails"),
+    cannotTell: z
+      .number()
+      .int()
+      .nullable()
+      .describe("Those of standing with a cannot tell; null: not counted"),
     inputs: z.strictObject({
       duty: storedDutySchema,
       houseRules: z.strictObject({
@@ -84,6 +89,8 @@ export interface Sheet {
   readonly catalogueDigest: string;
   readonly considered: number;
   readonly standing: number;
+  /** Those of `standing` with a *cannot tell*; null on sheets that did not count them. */
+  readonly cannotTell: number | null;
   readonly inputs: SheetInputs;
   readonly digest: string;
   readonly proof: CandidateDescription;
@@ -180,6 +187,7 @@ export interface SheetDetails
     | "catalogueDigest"
     | "considered"
     | "standing"
+    | "cannotTell"
   > {}
 
 /**

@@ -4,6 +4,7 @@ import type { Shelf } from "../../equipment/catalogue/shelf.ts";
 import type { RuleStation, Verdict } from "../rules/finding.ts";
 import { type Figures, type Finding, figuresOf } from "../rules/found.ts";
 import { type ChoiceKeys, judgeChoice } from "./choice.ts";
+import { waitingAmong } from "./counts.ts";
 import { type ListedProof, proveForList } from "./listing/prove-for-list.ts";
 
 /** The finding that holds something back, as a sentence needs it. */
@@ -30,13 +31,15 @@ export interface TagMarks {
   readonly stations: Readonly<Record<RuleStation, Verdict>> | null;
   /** *cannot tell* while something is missing that must be known. */
   readonly verdict: Verdict;
-  /** Number of suitable candidates. */
+  /** Number of candidates without a *fails*. */
   readonly standing: number;
 }
 
 /** A tag's proof as a line of a list. */
 export interface TagSummary extends TagMarks {
   readonly considered: number;
+  /** Those of `standing` that wait for an input. */
+  readonly cannotTell: number;
   readonly heldBy: HeldBy | null;
   readonly missing: readonly string[];
   /** The selected valve or actuator is no longer offered; no other is judged in its place. */
@@ -69,6 +72,7 @@ export function summarise(
     verdict: missing.length > 0 ? "cannot tell" : (shown?.verdict ?? "cannot tell"),
     standing: proof.standing.length,
     considered: proof.considered,
+    cannotTell: waitingAmong(proof.standing),
     heldBy: heldBy(shown?.heldBackBy ?? null),
     missing,
     choiceGone: choice !== null && shown === null,

@@ -3,6 +3,7 @@ import { figure } from "../../basis/units/figures.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
 import { settle } from "../../duty/settling/settle.ts";
+import { countsText } from "../../judgement/proof/counts.ts";
 import type { Sheet } from "../../judgement/proof/sheet.ts";
 import { ruleStations } from "../../judgement/rules/finding.ts";
 import { type FindingDescription, figuresOf } from "../../judgement/rules/found.ts";
@@ -153,13 +154,16 @@ function casesTable({ inputs }: Sheet, reading: Reading): Block {
   };
 }
 
-function verdictOf({ proof, considered, standing, override, notes }: Sheet, reading: Reading): Block {
+function verdictOf(
+  { proof, considered, standing, cannotTell, override, notes }: Sheet,
+  reading: Reading,
+): Block {
   const held = proof.findings.find((f) => f.rule === proof.heldBackBy);
   return {
     kind: "verdict",
     verdict: proof.verdict,
     says: held ? heldWords(held, reading) : "",
-    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} not ruled out. This candidate: ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight. Every finding follows.`,
+    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved: ${countsText({ considered, standing, cannotTell })}. This candidate: ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight. Every finding follows.`,
     warning: override ? `Overridden by ${override.by}: ${override.reason}` : null,
     notes,
   };

@@ -1,6 +1,13 @@
 import type { Choice } from "@proven-seat/contract";
 import type { HouseRules } from "@proven-seat/core/basis/house";
-import { drawUpSheet, findChoice, overrideOf, prover, type Sheet } from "@proven-seat/core/judgement/proof";
+import {
+  drawUpSheet,
+  findChoice,
+  overrideOf,
+  prover,
+  type Sheet,
+  waitingAmong,
+} from "@proven-seat/core/judgement/proof";
 import { needsReason } from "@proven-seat/core/judgement/rules";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
@@ -43,6 +50,7 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
       asks: candidate.heldBackBy!.asks,
     };
   const candidates = proving.candidates();
+  const standing = candidates.filter((c) => c.fails === 0);
   const sheet = drawUpSheet(
     { duty, house, catalogue: shelf.catalogue, candidate },
     {
@@ -55,7 +63,8 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
       override: overrideOf(candidate, choice.overrideReason, user),
       catalogueDigest: catalogue.digest,
       considered: candidates.length,
-      standing: candidates.filter((c) => c.fails === 0).length,
+      standing: standing.length,
+      cannotTell: waitingAmong(standing),
     },
   );
   // Converted to plain JSON data, because findings compute on access.

@@ -1,5 +1,5 @@
 import { figure, figureText, marginWords } from "@proven-seat/core/basis/units";
-import { type Order, orders } from "@proven-seat/core/judgement/proof";
+import { countsText, type Order, orders } from "@proven-seat/core/judgement/proof";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -179,8 +179,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
           </span>
         )}
         <span className="text-dim">
-          {view.standing - view.cannotTell} suitable, {view.cannotTell} cannot tell,{" "}
-          {view.considered - view.standing} ruled out · order:{" "}
+          {countsText(view)} · order:{" "}
           <select
             aria-label="Order of suitable candidates"
             className="border-b border-rule bg-transparent text-ink"

@@ -1,5 +1,5 @@
 import type { DriftedTag } from "@proven-seat/contract";
-import type { TagSummary } from "@proven-seat/core/judgement/proof";
+import { countsText, type TagSummary } from "@proven-seat/core/judgement/proof";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
@@ -33,7 +33,7 @@ export function TagBeside({ tag, from, to }: { tag: DriftedTag; from: string; to
         ),
       };
     }),
-    { name: "Not ruled out", key: (s) => s.standing, cellOf: (s) => `${s.standing} of ${s.considered}` },
+    { name: "Candidates", key: countsText, cellOf: countsText },
     { name: "Valve", key: (s) => s.valve?.key, cellOf: (s) => s.valve?.name ?? "none" },
     {
       name: "Limited by",

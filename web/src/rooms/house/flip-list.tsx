@@ -50,9 +50,9 @@ export function FlipList({ flips, changed }: { flips: Flips; changed: number }) 
               <BoreMark verdict={f.to} />
             </span>
             <span className="truncate text-[12px]" title={[f.because, f.instead].filter(Boolean).join("; ")}>
-              {f.standing[0] !== f.standing[1] && (
+              {f.suitable[0] !== f.suitable[1] && (
                 <span className="figures">
-                  {f.standing[0]} → {f.standing[1]} stand{" "}
+                  {f.suitable[0]} → {f.suitable[1]} suitable{" "}
                 </span>
               )}
               <span className="text-dim">

@@ -16,7 +16,8 @@ export interface Flip {
   readonly service: string;
   readonly from: Verdict;
   readonly to: Verdict;
-  readonly standing: readonly [was: number, now: number];
+  /** Suitable candidates, which wait for no input. */
+  readonly suitable: readonly [was: number, now: number];
   readonly because: string | null;
   /** The new first valve; null where it stays the same. */
   readonly instead: string | null;
@@ -85,14 +86,15 @@ export function useFlips(draft: HouseRules | null): Flips {
       inForce.set(key, was);
       const now = await prover.api.summarise(duty, tag.choice, draft);
       const instead = now.valve !== null && now.valve.key !== was.valve?.key ? now.valve.name : null;
-      if (was.verdict === now.verdict && was.standing === now.standing && instead === null) return null;
+      const suitable = [was, now].map((s) => s.standing - s.cannotTell) as [number, number];
+      if (was.verdict === now.verdict && suitable[0] === suitable[1] && instead === null) return null;
       return {
         id: tag.id,
         number: tag.number,
         service: tag.service,
         from: was.verdict,
         to: now.verdict,
-        standing: [was.standing, now.standing],
+        suitable,
         because: now.heldBy?.asks ?? null,
         instead,
       };

@@ -24,7 +24,7 @@ describe("the sheet of selections", () => {
       "Tried.",
     ]);
     expect(cell(0, "Limited by")).toMatch(/\w+: /);
-    expect(cell(0, "Not ruled out")).toBeTypeOf("number");
+    for (const count of ["Suitable", "Cannot tell", "Ruled out"]) expect(cell(0, count)).toBeTypeOf("number");
   });
   it("marks a tag that is not proved yet", () => {
     expect(cell(1, "Body")).toBe("not proved yet");

@@ -26,7 +26,9 @@ export function selectionsSheet(
       column("Size", 8, "DN"),
       column("Line class", 12),
       ...markedStations.map(({ name }) => column(name, 12)),
-      column("Not ruled out", 8, "valves"),
+      column("Suitable", 8, "candidates"),
+      column("Cannot tell", 8, "candidates"),
+      column("Ruled out", 8, "candidates"),
       column("Chosen valve", 34),
       column("Chosen actuator", 20),
       column("Reason for override", 30),
@@ -44,7 +46,13 @@ export function selectionsSheet(
         ...markedStations.map(({ verdict, text }) =>
           summary === null ? "not proved yet" : (text?.(row) ?? verdict(row, summary) ?? ""),
         ),
-        summary?.standing ?? null,
+        ...(summary === null
+          ? [null, null, null]
+          : [
+              summary.standing - summary.cannotTell,
+              summary.cannotTell,
+              summary.considered - summary.standing,
+            ]),
         chosen(row, summary),
         row.choice?.drive ?? "",
         row.choice?.overrideReason ?? "",

@@ -1,3 +1,4 @@
+import { countsText } from "@proven-seat/core/judgement/proof";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer, useAnswers } from "../../bench/answers.ts";
@@ -28,7 +29,7 @@ function sentence(
   unoffered: ByConstructionRow | null | undefined,
   units: Parameters<typeof heldSentence>[1],
 ) {
-  if (row.standing > 0) return `${row.standing} not ruled out`;
+  if (row.standing > 0) return countsText(row);
   if (row.fallsOn !== null) return heldSentence(row.fallsOn, units);
   if (unoffered === undefined) return "not offered here; examining …";
   if (unoffered === null) return "Not built in this size and class.";

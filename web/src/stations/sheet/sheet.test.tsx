@@ -77,7 +77,7 @@ describe("the sheet", () => {
     expect(preview).toMatch(/°F/);
     expect(preview).not.toMatch(/bar g|°C/);
     expect(preview).toContain(
-      `${figure(view.considered)} candidates proved, ${figure(view.standing)} not ruled out`,
+      `${figure(view.considered)} candidates proved: ${figure(view.standing - view.cannotTell)} suitable, ${figure(view.cannotTell)} cannot tell, ${figure(view.considered - view.standing)} ruled out`,
     );
   });
   it("contains the cautions and its limits", async () => {
