@@ -1,5 +1,5 @@
 import type { ColumnPlan, LineListFault } from "@proven-seat/core/duty/line-list";
-import { type KeyboardEvent, useEffect, useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import type { ListView } from "../../workers/list-api.ts";
 
 interface Props {
@@ -24,8 +24,10 @@ interface CellProps {
 
 /** A cell that can be corrected in place: Enter takes it, Ctrl+D copies it down, Ctrl+Delete excludes the row. */
 function MendCell({ row, column, text, reasons, onCommit, onFillDown, onLeaveOut }: CellProps) {
-  const [draft, setDraft] = useState(text);
-  useEffect(() => setDraft(text), [text]);
+  const [{ draft, from }, setTyped] = useState({ draft: text, from: text });
+  const setDraft = (next: string) => setTyped({ draft: next, from: text });
+  // Taken over while rendering: an effect would run later, and overwrite what was typed before it.
+  if (from !== text) setDraft(text);
   const take = () => {
     if (draft !== text) onCommit(draft);
   };
