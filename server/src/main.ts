@@ -4,11 +4,11 @@ import { pino } from "pino";
 import { connectedOrEnd, endIfAway } from "./connected.ts";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
+import { tendConnections } from "./http/connections.ts";
 import { endServing } from "./http/ending.ts";
 import { hostsIn, isLoopback } from "./http/entry.ts";
 import { InHand } from "./http/in-hand.ts";
 import { Live } from "./http/live.ts";
-import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
 import { webFolder } from "./places.ts";
 import { plainSql } from "./store/plain.ts";
@@ -54,7 +54,7 @@ const server = createServer(
   }),
 );
 
-answerUnreadable(server);
+tendConnections(server);
 server.on("error", async (error: NodeJS.ErrnoException) => {
   if (error.code === "EADDRINUSE")
     process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4181 ./start\n`);

@@ -9,10 +9,10 @@ import { inject } from "vitest";
 import { type RoleName, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
+import { tendConnections } from "../src/http/connections.ts";
 import { endServing } from "../src/http/ending.ts";
 import { InHand } from "../src/http/in-hand.ts";
 import { Live } from "../src/http/live.ts";
-import { answerUnreadable } from "../src/http/unreadable.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
 import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
@@ -90,7 +90,7 @@ export async function startTestServer({
       ...parts,
     }),
   );
-  answerUnreadable(server);
+  tendConnections(server);
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 
