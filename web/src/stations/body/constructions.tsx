@@ -73,10 +73,10 @@ export const Constructions = memo(function Constructions({ view }: { view: Bench
                 <span className="relative top-0.5">
                   <BoreMark verdict={key === null && unoffered === null ? "not asked" : verdict} />
                 </span>
-                <span className={row.standing > 0 ? "flex items-baseline justify-between gap-2" : "grid"}>
+                <span className="grid">
                   <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>
                   <span
-                    className={`text-[12px] text-dim ${row.standing > 0 ? "whitespace-nowrap" : ""}`}
+                    className="text-[12px] text-dim"
                     title={row.considered > 0 ? `${row.considered} examined` : undefined}
                   >
                     {sentence(row, unoffered, units)}

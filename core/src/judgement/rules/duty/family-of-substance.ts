@@ -15,7 +15,7 @@ const refines: readonly (readonly [stated: readonly string[], ofSubstance: reado
 
 export const familyOfSubstance = dutyRule({
   id: "duty/family-of-substance",
-  asks: "Service family of the substance",
+  asks: "Family of the substance",
   source:
     "Service family of the substance in the table of fluids (indicative). Materials are judged in both families",
   inputs: ["service family", "substance"],
