@@ -3,89 +3,27 @@
  * must be suitable.
  */
 
-import { newCase } from "../src/duty/statement/case-kinds.ts";
-import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
-import type { ProvenCandidate } from "../src/judgement/proof/candidate.ts";
 import { breaking, hardestAt } from "../src/mechanics/torque/demand.ts";
+import {
+  type Awkward,
+  anything,
+  body,
+  both,
+  carbonSteel,
+  case1,
+  cavity,
+  duty,
+  type Given,
+  line,
+  metal,
+  not,
+  sealed,
+  seat,
+  soft,
+  stainless,
+  trim,
+} from "./awkward.ts";
 
-type Case = Partial<Duty["cases"][number]>;
-type Is = (c: ProvenCandidate) => boolean;
-
-export interface Awkward {
-  readonly name: string;
-  readonly duty: Duty;
-  /** None of these may be suitable. */
-  readonly falls: Readonly<Record<string, Is>>;
-  /** At least one of these must be suitable. */
-  readonly stands?: Readonly<Record<string, Is>>;
-}
-
-type Given = Partial<Omit<Duty, "cases" | "fluid">> & { cases: Case[]; fluid: Partial<Duty["fluid"]> };
-
-const duty = ({ cases, fluid, ...rest }: Given): Duty =>
-  dutySchema.parse({
-    ...emptyDuty,
-    dn: 50,
-    lineDesignation: "class 300",
-    endConnection: "flanged RF",
-    function: ["on-off isolation"],
-    flowDirection: "both ways",
-    operator: "bare stem",
-    installation: "indoor",
-    ambientMinimumC: 5,
-    ambientMaximumC: 35,
-    ...rest,
-    fluid: { ...emptyDuty.fluid, ...fluid },
-    cases: cases.map((c, i) => ({
-      ...newCase(c.kind ?? "normal", emptyDuty, `c${i}`),
-      name: `case ${i}`,
-      ...c,
-    })),
-  });
-
-const anything: Is = () => true;
-const body =
-  (grade: RegExp): Is =>
-  (c) =>
-    grade.test(c.valve.grade.grade);
-const seat =
-  (id: RegExp): Is =>
-  (c) =>
-    id.test(c.valve.seat.material.id);
-const trim =
-  (metal: RegExp): Is =>
-  (c) =>
-    metal.test(c.valve.trim.ball);
-const cavity =
-  (id: string): Is =>
-  (c) =>
-    c.valve.cavity.id === id;
-const sealed =
-  (id: RegExp): Is =>
-  (c) =>
-    c.valve.seals.parts.some((p) => id.test(p.material.id));
-const line =
-  (id: RegExp): Is =>
-  (c) =>
-    id.test(c.valve.line.id);
-const both =
-  (...predicates: Is[]): Is =>
-  (c) =>
-    predicates.every((is) => is(c));
-const not =
-  (is: Is): Is =>
-  (c) =>
-    !is(c);
-
-const carbonSteel = body(/WCB|A105|LCC|LF2/);
-const stainless = body(/CF8M|CF3M|F316/);
-const soft = seat(/ptfe|tfm|peek|pctfe|pi|uhmwpe|rubber/);
-const metal = seat(/^metal/);
-const case1 = (upstreamBarG: number, temperatureC: number, more: Case = {}): Case => ({
-  upstreamBarG,
-  temperatureC,
-  ...more,
-});
 const methane = { substance: "natural-gas", family: "sweet hydrocarbon gas", phase: "gas" } as const;
 const emergency: Omit<Given, "cases"> = {
   function: ["emergency shut-down"],
