@@ -7,8 +7,8 @@ import { buildApp } from "./http/app.ts";
 import { tendConnections } from "./http/connections.ts";
 import { endServing } from "./http/ending.ts";
 import { hostsIn, isLoopback } from "./http/entry.ts";
-import { InHand } from "./http/in-hand.ts";
 import { Live } from "./http/live.ts";
+import { RequestsInProgress } from "./http/requests-in-progress.ts";
 import { Jobs } from "./jobs/jobs.ts";
 import { webFolder } from "./places.ts";
 import { plainSql } from "./store/plain.ts";
@@ -37,7 +37,7 @@ const queue = await connectQueue(url, {
 }).catch(endIfAway);
 const db = plainSql(url);
 const live = new Live(() => orm.em.fork() as EntityManager);
-const inFlight = new InHand();
+const inFlight = new RequestsInProgress();
 const server = createServer(
   buildApp({
     orm,

@@ -11,8 +11,8 @@ import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
 import { tendConnections } from "../src/http/connections.ts";
 import { endServing } from "../src/http/ending.ts";
-import { InHand } from "../src/http/in-hand.ts";
 import { Live } from "../src/http/live.ts";
+import { RequestsInProgress } from "../src/http/requests-in-progress.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
 import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
@@ -72,7 +72,7 @@ export async function startTestServer({
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(() => orm.em.fork() as EntityManager);
-  const inFlight = new InHand();
+  const inFlight = new RequestsInProgress();
   const server: Server = createServer(
     buildApp({
       orm,

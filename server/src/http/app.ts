@@ -14,10 +14,10 @@ import type { Reader } from "../store/sql.ts";
 import { answerProblems, methodNotAllowed, unknownAddress } from "./answer-problems.ts";
 import { bodyLimits } from "./body.ts";
 import { type Entry, entry } from "./entry.ts";
-import type { InHand } from "./in-hand.ts";
 import { rateOf } from "./limits.ts";
 import type { Live } from "./live.ts";
 import { mounter, Unanswered } from "./mount.ts";
+import type { RequestsInProgress } from "./requests-in-progress.ts";
 import { mountRoutes } from "./routes/index.ts";
 
 export interface AppParts {
@@ -27,7 +27,7 @@ export interface AppParts {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
-  readonly inFlight: InHand;
+  readonly inFlight: RequestsInProgress;
   readonly log: Logger;
   readonly entry: Entry;
   /** Requests of one address in ten seconds; 0 sets no limit. */

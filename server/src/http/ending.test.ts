@@ -5,7 +5,7 @@ import { describe, expect, it } from "vitest";
 import { startTestServer } from "../../test/api.ts";
 import { logged } from "../../test/logged.ts";
 import { endServing, type Serving } from "./ending.ts";
-import { InHand } from "./in-hand.ts";
+import { RequestsInProgress } from "./requests-in-progress.ts";
 
 const demanding = { detail: "grave", limit: 2000 };
 
@@ -50,7 +50,7 @@ describe("a server that ends", () => {
   });
 
   it("closes nothing under work that does not end, and reports it", async () => {
-    const inFlight = new InHand();
+    const inFlight = new RequestsInProgress();
     const app = express();
     app.get("/", () => void inFlight.during(() => new Promise(() => {})));
     const server = createServer(app);

@@ -4,14 +4,14 @@ import type { MikroORM } from "@mikro-orm/postgresql";
 import type PgBoss from "pg-boss";
 import type { Jobs } from "../jobs/jobs.ts";
 import type { Plain } from "../store/plain.ts";
-import type { InHand } from "./in-hand.ts";
 import type { Live } from "./live.ts";
+import type { RequestsInProgress } from "./requests-in-progress.ts";
 
 /** The running server and its parts. */
 export interface Serving {
   readonly server: Server;
   readonly live: Live;
-  readonly inFlight: InHand;
+  readonly inFlight: RequestsInProgress;
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly orm: MikroORM;

@@ -9,10 +9,10 @@ import type { Reader } from "../store/sql.ts";
 import { notFound } from "../work/refusal.ts";
 import { sanitiseBody } from "./body.ts";
 import { authorise, type Caller } from "./gate.ts";
-import type { InHand } from "./in-hand.ts";
 import type { Live } from "./live.ts";
 import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
+import type { RequestsInProgress } from "./requests-in-progress.ts";
 
 /** Input of a handler: database, path parameters, validated body. */
 export interface Call<Body> {
@@ -76,7 +76,7 @@ export interface Mounting {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
-  readonly inFlight: InHand;
+  readonly inFlight: RequestsInProgress;
   readonly caller: Caller;
   readonly checkAnswers: boolean;
 }

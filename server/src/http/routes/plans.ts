@@ -15,7 +15,7 @@ export function mountPlans(mount: Mount): void {
     if (bytes === null)
       throw new Problem(
         409,
-        "nothing-in-hand",
+        "no-candidate",
         "No valve is selected for this tag. Enter the size of the tag so that a valve can be selected.",
       );
     sendPdf(response, basis.fileName(parameters.plan!), bytes);

@@ -6,7 +6,7 @@ import { jobState, leakPicture } from "@proven-seat/core/outcome/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
-import { candidateInHand } from "./in-hand.ts";
+import { chosenOrBest } from "./chosen-candidate.ts";
 
 interface ToPrint extends Omit<JobOf, "tag"> {
   readonly tag: JobOf["tag"] & { readonly duty: unknown };
@@ -21,7 +21,7 @@ export async function jobRecord(asked: ToPrint): Promise<{ bytes: Uint8Array<Arr
   const { tag, choice, catalogue, house, system, events } = asked;
   const { place, seen } = jobState(events);
   const duty = dutyOf(tag);
-  const candidate = place === null ? undefined : candidateInHand(duty, shelfHeld(catalogue), house, choice);
+  const candidate = place === null ? undefined : chosenOrBest(duty, shelfHeld(catalogue), house, choice);
   const leak =
     candidate && place !== null
       ? leakPicture(candidate.valve, settle(duty, house), house, place, seen)

@@ -8,7 +8,7 @@ import { type PlanKind, shopPlan } from "@proven-seat/core/outcome/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
-import { candidateInHand } from "./in-hand.ts";
+import { chosenOrBest } from "./chosen-candidate.ts";
 
 interface ToPrint {
   readonly kind: PlanKind;
@@ -37,7 +37,7 @@ export async function plan(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuf
   const { kind, tag, choice, project, address, catalogue, house, system, at } = asked;
   const shelf = shelfHeld(catalogue);
   const duty = dutyOf(tag);
-  const candidate = candidateInHand(duty, shelf, house, choice);
+  const candidate = chosenOrBest(duty, shelf, house, choice);
   if (!candidate) return { bytes: null };
   const settled = settle(duty, house);
   const { valve, drive } = candidate;

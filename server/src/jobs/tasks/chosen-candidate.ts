@@ -5,7 +5,7 @@ import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import { findChoice, prove, prover } from "@proven-seat/core/judgement/proof";
 
 /** The valve to work on: the selected one, else the best; undefined where there is none. */
-export function candidateInHand(duty: Duty, shelf: Shelf, house: HouseRules, choice: Choice | null) {
+export function chosenOrBest(duty: Duty, shelf: Shelf, house: HouseRules, choice: Choice | null) {
   const found = choice && findChoice(duty, shelf, choice);
   return found
     ? prover(duty, shelf, house).judge(found.valve, found.drive)

@@ -1,7 +1,7 @@
 import type { RequestHandler, Response } from "express";
 
 /** Requests in progress, for waiting until there are none. */
-export class InHand {
+export class RequestsInProgress {
   #count = 0;
   #ending = false;
   readonly #answers = new Set<Response>();
