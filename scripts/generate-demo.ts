@@ -7,7 +7,7 @@ import { demoDrives } from "./demo/drives/index.ts";
 import { demoLines } from "./demo/lines/index.ts";
 
 const head = {
-  format: "proven-seat-catalogue/8",
+  format: "proven-seat-catalogue/9",
   name: "Demonstration shelf",
   revision: 1,
   status: "demonstration: invented makers, figures generated from stated geometry, not for use",

@@ -20,7 +20,7 @@ interface TrimOf {
   readonly kind: FlowTrim["kind"];
   readonly law?: FlowTrim["law"];
   readonly rangeability?: number;
-  readonly hardFaced?: boolean;
+  readonly madeIn?: FlowTrim["madeIn"];
   /** Share of the plain trim's coefficient. */
   readonly share: number;
   /** Narrowest way as a share of the bore, or in mm. */
@@ -43,7 +43,7 @@ function trimOf(construction: string, bodies: readonly FlowBody[], trim: TrimOf)
     kind: trim.kind,
     law,
     rangeability: trim.rangeability ?? passage.rangeability,
-    hardFaced: trim.hardFaced ?? false,
+    madeIn: trim.madeIn ?? null,
     bothWays: constructionNamed(construction)!.direction === "both ways",
     curve: passage.points.map((point) => ({
       openingPercent: point.openingPercent,
@@ -100,7 +100,6 @@ const micro = (cv: number, passageMm: number): TrimOf => ({
   kind: "micro trim",
   law: "equal percentage",
   rangeability: 50,
-  hardFaced: true,
   // For a DN 25 body with the smallest bore.
   share: cv / 1.1560992 / (0.05 * 20 * 20),
   passage: () => passageMm,
@@ -121,14 +120,13 @@ export const notches = trims("v-port-ball", [
   notch(90, 1),
 ]);
 
-const segment = (bore: number, share: number, hardFaced = false): TrimOf => ({
-  id: `s${bore}${hardFaced ? "h" : ""}`,
-  name: `Segment ${bore} %${hardFaced ? ", hard-faced" : ""}`,
+const segment = (bore: number, share: number): TrimOf => ({
+  id: `s${bore}`,
+  name: `Segment ${bore} %`,
   kind: "segment",
-  hardFaced,
   share,
   passage: (mm) => (bore / 100) * 0.8 * mm,
-  price: (dn) => (hardFaced ? 90 + 1.1 * dn : 0),
+  price: free,
 });
 
 export const segments = trims("segment-ball", [
@@ -136,13 +134,11 @@ export const segments = trims("segment-ball", [
   segment(40, 0.32),
   segment(60, 0.56),
   segment(100, 1),
-  segment(40, 0.32, true),
-  segment(100, 1, true),
   {
     id: "stepped",
     name: "Stepped segment",
     kind: "cavitation trim",
-    hardFaced: true,
+    madeIn: ["cobalt"],
     share: 0.45,
     passage: (bore) => 2.4 + 0.02 * bore,
     price: (dn) => 420 + 5 * dn,
@@ -152,7 +148,7 @@ export const segments = trims("segment-ball", [
     id: "divided",
     name: "Divided segment",
     kind: "noise trim",
-    hardFaced: true,
+    madeIn: ["cobalt"],
     share: 0.6,
     passage: (bore) => 2 + 0.015 * bore,
     price: (dn) => 380 + 4.4 * dn,
@@ -166,7 +162,6 @@ const seat = (percentOfBore: number, share: number): TrimOf => ({
   kind: "characterised seat",
   law: "linear",
   rangeability: 40,
-  hardFaced: true,
   share,
   passage: (bore) => 0.4 * (percentOfBore / 100) * bore,
   price: (dn) => (percentOfBore === 100 ? 0 : 40 + 0.3 * dn),

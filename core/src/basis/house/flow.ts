@@ -79,6 +79,13 @@ export const flow = {
     [1, 10],
     "Erosion grows with more than the square of the velocity.",
   ),
+  hardSolidsMS: number(
+    "With hard solids, hard faces",
+    "m/s",
+    8,
+    [1, 20],
+    "Up to this velocity hard faces last. Body and pipe wear, so their walls are measured.",
+  ),
   gainRatio: number(
     "Installed gain, highest to lowest",
     "",

@@ -1,6 +1,9 @@
 import { records } from "./table.ts";
 import { metals as table } from "./tables/metals.ts";
 
+/** How a metal resists droplets in fast vapour and collapsing bubbles. */
+export type BoilingResistance = "poor" | "fair" | "good";
+
 /** Limits of a metal that cut across service families. */
 export interface MetalLimits {
   readonly metal: string;
@@ -24,6 +27,9 @@ export interface MetalLimits {
   readonly creviceC: { readonly holds: number; readonly tight: number } | null;
   /** Eaten where it is wet and bare, and by sulphur: carbon and low-alloy steels. */
   readonly carbonSteel: boolean;
+  /** Against hard particles: 0 a soft metal, 3 cobalt hardfacing, 4 carbide; the scale of the seat materials. */
+  readonly abrasionResistance: number;
+  readonly boilingFlow: BoilingResistance;
 }
 
 interface MetalRow {
@@ -40,6 +46,8 @@ interface MetalRow {
   crevice_holds_to_c: number | null;
   crevice_tight_to_c: number | null;
   carbon_steel: string;
+  abrasion_resistance_0_to_4: number;
+  boiling_flow: BoilingResistance;
 }
 
 const byName = new Map<string, MetalLimits>(
@@ -61,6 +69,8 @@ const byName = new Map<string, MetalLimits>(
           ? null
           : { holds: row.crevice_holds_to_c, tight: row.crevice_tight_to_c! },
       carbonSteel: row.carbon_steel === "yes",
+      abrasionResistance: row.abrasion_resistance_0_to_4,
+      boilingFlow: row.boiling_flow,
     },
   ]),
 );

@@ -61,6 +61,7 @@ import { heldVolume } from "./line/held-volume.ts";
 import { lineClass } from "./line/line-class.ts";
 import { lineTest } from "./line/line-test.ts";
 import { pipeBore } from "./line/pipe-bore.ts";
+import { pipeMaterial } from "./line/pipe-material.ts";
 import { pipeSchedule } from "./line/pipe-schedule.ts";
 import { port } from "./line/port.ts";
 import { pumpCurve } from "./line/pump-curve.ts";
@@ -128,6 +129,7 @@ export const dutyFields = [
   endConnection,
   pipeSchedule,
   pipeBore,
+  pipeMaterial,
   pumpCurve,
   staticHead,
   heldVolume,

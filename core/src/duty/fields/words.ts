@@ -57,6 +57,20 @@ export const hazards = [
   "crystallises",
   "hygienic",
 ] as const;
+/** Metals of a pipe, by their names in the reference tables. */
+export const pipeMaterials = [
+  "carbon steel",
+  "low-temperature carbon steel",
+  "1¼Cr–½Mo steel",
+  "austenitic 304",
+  "austenitic 316",
+  "22Cr duplex",
+  "25Cr super duplex",
+  "6Mo austenitic",
+  "alloy 400",
+  "alloy 625 or C-276",
+  "titanium",
+] as const;
 /** Why the torque demand is higher than the table, besides scatter between valves. */
 export const factorReasons = [
   "emergency",

@@ -40,7 +40,7 @@ export type CatalogueReading =
  * @param drives one file per actuator family
  * @param accessories one file per family of accessories
  * @returns the catalogue, or the faults with file, row, field and reason
- * @source catalogue format proven-seat-catalogue/8 (docs/catalogue.md)
+ * @source catalogue format proven-seat-catalogue/9 (docs/catalogue.md)
  * @example readCatalogue({ name: "catalogue.json", content: {} }, [], [], []).catalogue // → null
  */
 export function readCatalogue(
@@ -101,7 +101,7 @@ export function readCatalogue(
  *
  * @param document head, lines and actuators in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
- * @source catalogue format proven-seat-catalogue/8
+ * @source catalogue format proven-seat-catalogue/9
  * @example readCatalogueDocument(null).catalogue // → null
  */
 export function readCatalogueDocument(document: unknown): CatalogueReading {

@@ -106,8 +106,11 @@ function* kitFaults(line: ProductLine): Generator<FaultInFile> {
 
 function* flowFaults(line: ProductLine): Generator<FaultInFile> {
   const ids = new Set<string>();
-  for (const [i, { id, sizes }] of line.flowTrims.entries()) {
+  for (const [i, { id, madeIn, sizes }] of line.flowTrims.entries()) {
     const field = `flowTrims.${i}`;
+    const unknown = madeIn?.find((material) => line.trims.every((trim) => trim.id !== material));
+    if (unknown !== undefined)
+      yield { row: i + 1, field: `${field}.madeIn`, reason: `the product line has no trim "${unknown}"` };
     if (ids.has(id)) yield { row: i + 1, field: `${field}.id`, reason: `trim "${id}" occurs twice` };
     ids.add(id);
     const made = new Set<string>();

@@ -196,7 +196,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-const catalogueFormat = "proven-seat-catalogue/8";
+const catalogueFormat = "proven-seat-catalogue/9";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),

@@ -42,7 +42,8 @@ export const flowTrimSchema = z
     law: z.enum(["points", "equal percentage", "linear"]),
     /** Greatest over least coefficient it controls. */
     rangeability: z.number().gt(1).max(10_000),
-    hardFaced: z.boolean(),
+    /** Material trims of the line it is made in; null for all of them. */
+    madeIn: z.array(text).min(1).max(60).nullable(),
     /** Whether it throttles whichever way it is passed. */
     bothWays: z.boolean(),
     curve: z.array(point).min(2).max(60),

@@ -114,7 +114,7 @@ export function typicalTrim(construction: Construction, { dn, boreMm }: BodySize
     kind: kindOf[construction.flows],
     law: "points",
     rangeability: passage.rangeability,
-    hardFaced: false,
+    madeIn: null,
     bothWays: construction.direction === "both ways",
     curve: passage.points.map((point) => ({ ...point, xfz: null })),
     sizes: [{ dn, designation: null, kv, passageMm: null, price: 0 }],
@@ -137,18 +137,21 @@ export function trimsOf(
   construction: Construction,
   size: BodySize,
 ): readonly TrimInBody[] {
-  const cached = known.get(size);
-  if (cached?.trims === trims) return cached.made;
-  const made = madeFor(trims, construction, size);
-  known.set(size, { trims, made });
+  let ofSize = known.get(size);
+  if (!ofSize) {
+    ofSize = new Map();
+    known.set(size, ofSize);
+  }
+  let made = ofSize.get(trims);
+  if (!made) {
+    made = madeFor(trims, construction, size);
+    ofSize.set(trims, made);
+  }
   return made;
 }
 
 /** Trims of the sizes of a shelf, which every proof asks for. */
-const known = new WeakMap<
-  BodySize,
-  { readonly trims: readonly FlowTrim[]; readonly made: readonly TrimInBody[] }
->();
+const known = new WeakMap<BodySize, Map<readonly FlowTrim[], readonly TrimInBody[]>>();
 
 function madeFor(
   trims: readonly FlowTrim[],

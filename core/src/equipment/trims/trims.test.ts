@@ -12,7 +12,7 @@ const points: FlowTrim = {
   kind: "disc",
   law: "points",
   rangeability: 20,
-  hardFaced: false,
+  madeIn: null,
   bothWays: true,
   curve: [
     {

@@ -19,7 +19,7 @@ describe("a line by construction", () => {
       const [designation, [from]] = Object.entries(construction.builtTo)[0]!;
       const line = lineByConstruction(construction, from, designation, "b7m")!;
       const reading = readCatalogueDocument({
-        format: "proven-seat-catalogue/8",
+        format: "proven-seat-catalogue/9",
         name: "n",
         revision: 1,
         status: "s",

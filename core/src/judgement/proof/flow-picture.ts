@@ -1,5 +1,7 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { type ClosingMember, closingFace } from "../../equipment/trims/closing-face.ts";
+import { flowSetOf } from "../../equipment/trims/flow-set.ts";
 import { firstOpening, type TrimInBody, trimAt, trimsOf } from "../../equipment/trims/trim.ts";
 import { type CaseStream, type FlowOfCase, flowAround, trimInDuty } from "../../mechanics/flow/assess.ts";
 import type { FlowFigures } from "../../mechanics/flow/figures.ts";
@@ -53,15 +55,16 @@ export interface FlowPicture {
  * A trim as a reader is shown it.
  *
  * @param trim trim in its body
+ * @param closing material of the closing member
  * @returns its figures
  */
-const trimShown = (trim: TrimInBody): TrimShown => ({
+const trimShown = (trim: TrimInBody, closing: ClosingMember): TrimShown => ({
   id: trim.trim.id,
   name: trim.trim.name,
   kind: trim.trim.kind,
   kv: trim.kv,
   rangeability: trim.trim.rangeability,
-  hardFaced: trim.trim.hardFaced,
+  hardFaced: closingFace(closing).boilingFlow === "good",
   passageMm: trim.passageMm,
   price: trim.price,
   typical: trim.typical,
@@ -114,7 +117,7 @@ export function flowPicture(
   const flow: ValveFlow = flowOf(valve, duty, house);
   return {
     throttles: flow.throttles,
-    trim: trimShown(flow.trim),
+    trim: trimShown(flow.trim, valve.trim),
     leastPercent: house.leastOpeningPercent,
     mostPercent: house.mostOpeningPercent,
     curve: curveOf(flow.trim),
@@ -143,11 +146,11 @@ export function trimsTried(
   duty: SettledDuty,
   house: HouseRules,
 ): TrimTried[] {
-  const { line, construction, size } = valve;
+  const { construction, size } = valve;
   const chosen = flowOf(valve, duty, house).trim.trim.id;
   const around = flowAround(size, duty, house);
-  return trimsOf(line.flowTrims, construction, size).map((trim) => ({
-    ...trimShown(trim),
+  return trimsOf(flowSetOf(valve).trims, construction, size).map((trim) => ({
+    ...trimShown(trim, valve.trim),
     taken: trim.trim.id === chosen,
     cases: trimInDuty(trim, around).cases.map(caseShown),
   }));

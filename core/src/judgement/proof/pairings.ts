@@ -36,7 +36,7 @@ export interface Pairings {
 const byDefault: readonly string[] = ["pneumatic", "electric"] satisfies SupplyKind[];
 
 /** Valves that share these need the same torque: the same actuators are tried on them, and they share a pairing. */
-const pairedAlike = placesOf(["size", "cavity", "seat"]);
+const pairedAlike = placesOf(["size", "cavity", "flow", "seat"]);
 
 /**
  * Groups the drives by supply, for the supplies that are asked for. In a group, drives of better families come first, then

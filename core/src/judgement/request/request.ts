@@ -48,7 +48,7 @@ export const proveRequestSchema = () =>
       catalogue: z
         .unknown()
         .optional()
-        .describe("A catalogue document (proven-seat-catalogue/8); the current catalogue if omitted"),
+        .describe("A catalogue document (proven-seat-catalogue/9); the current catalogue if omitted"),
     })
     .superRefine(({ limit, detail }, context) => {
       if (limit > maximumCandidates[detail])

@@ -24,7 +24,11 @@ const usualMargin = { "%": 0.1, K: 10 } as const;
  * @returns the margin as an outcome carries it
  * @example inMargin(against(67.6, 72, 0.1), "%").wants // → 0.1
  */
-export function inMargin(compared: Comparison, unit: MarginInHand["unit"], wanted = true): MarginInHand {
+export function inMargin(
+  compared: Pick<Comparison, "margin" | "wants">,
+  unit: MarginInHand["unit"],
+  wanted = true,
+): MarginInHand {
   return { margin: compared.margin, unit, wants: wanted ? (compared.wants ?? usualMargin[unit]) : 0 };
 }
 

@@ -5,8 +5,10 @@ import { type CaseResult, gravityOf, type Used, type Verdict } from "./finding.t
 import { cannotTell, notAsked, plain } from "./outcome.ts";
 import type { Outcome } from "./outcome-kinds.ts";
 
+/** A comparison whose value may be unknown where the verdict does not need it. */
+type Measured = Omit<Comparison, "value"> & { readonly value: number | null };
 /** One case's measure; `missing` when the case lacks an input; null when the case does not raise the question. */
-type Measure = Comparison | { readonly missing: string } | null;
+type Measure = Measured | { readonly missing: string } | null;
 
 interface OverCases {
   readonly unit: Unit;
@@ -34,7 +36,7 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
   const byCase: CaseResult[] = [];
   let worst: {
     c: SettledCase;
-    measure: Comparison | { readonly missing: string };
+    measure: Measured | { readonly missing: string };
     verdict: Verdict;
     margin: number;
   } | null = null;

@@ -35,12 +35,18 @@ const flowBorders: readonly Border[] = [
   ...["trim-stated", "capacity", "opening", "rangeability", "oversized", "gain"].map(
     (id): Border => [`flow/${id}`, throttled, flows],
   ),
-  ...["outlet-mach", "pipe-velocity", "noise", "reverse", "seat-cavitation"].map(
+  ...["outlet-mach", "pipe-velocity", "noise", "reverse", "wire-drawing"].map(
     (id): Border => [`flow/${id}`, throttled, flows],
   ),
-  ...["choking", "cavitation", "flashing", "liquid-velocity"].map(
-    (id): Border => [`flow/${id}`, flows, oneCase({ rate: null })],
-  ),
+  ...[
+    "choking",
+    "cavitation",
+    "seat-cavitation",
+    "flashing",
+    "body-boiling",
+    "pipe-boiling",
+    "liquid-velocity",
+  ].map((id): Border => [`flow/${id}`, flows, oneCase({ rate: null })]),
   ["flow/gas-velocity", flows, throttled],
   ["flow/open-drop", flows, throttled],
   ["flow/solids-velocity", carrying(0.5), carrying(0)],

@@ -1,5 +1,6 @@
 import { cavity } from "./cavity.ts";
 import { drive, driveFamily, driveFittings, driveOnSupplyLoss } from "./drive.ts";
+import { flow } from "./flow.ts";
 import { grade } from "./grade.ts";
 import { line } from "./line.ts";
 import { pressureClass } from "./pressure-class.ts";
@@ -16,6 +17,7 @@ export const valveParts = [
   grade,
   cavity,
   trim,
+  flow,
   seat,
   seatMaterial,
   seals,

@@ -6,6 +6,7 @@ import { whatFlowPushesOpen } from "./5-what-flow-pushes-open.ts";
 import { howSeatsMeet } from "./6-how-seats-meet.ts";
 import { liveLoadedPacking } from "./7-live-loading.ts";
 import { boltedJointsStated } from "./8-bolted-joints.ts";
+import { oneClosingFace } from "./9-one-closing-face.ts";
 
 /** Catalogues; each one states its format. */
 export const catalogueKind = documentKind("catalogue", [
@@ -16,4 +17,5 @@ export const catalogueKind = documentKind("catalogue", [
   howSeatsMeet,
   liveLoadedPacking,
   boltedJointsStated,
+  oneClosingFace,
 ]);

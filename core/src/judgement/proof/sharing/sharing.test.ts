@@ -40,6 +40,23 @@ describe("rules grouped by their dependencies", () => {
       rules.map((rule) => examined(rule, judged).toJSON()),
     );
   });
+  it.each(["FV-5010", "XV-5014"])("of %s are each candidate's own, whoever was judged before", (number) => {
+    const duty = demoDuty(number);
+    const proving = prover(duty, shelf, house);
+    // One of each material of a line, so that only the trim tells neighbours apart.
+    const byTrim = new Map(shelf.valvesFor(duty.dn!).map((v) => [`${v.line.id} ${v.trim.id}`, v]));
+    const valves = [...byTrim.values()];
+    for (const valve of valves) proving.judge(valve, null);
+    for (const valve of valves) {
+      const candidate = proving.judge(valve, null);
+      const bare = { drive: null, supplied: null, fittings: null };
+      const judged = { valve, ...bare, demand: candidate.demand, duty: proving.duty, house };
+      const different = candidate.findings
+        .filter((f, i) => JSON.stringify(f) !== JSON.stringify(examined(rules[i]!, judged)))
+        .map((f) => f.rule);
+      expect(different, valve.key).toEqual([]);
+    }
+  });
   it("examine equal parts once", () => {
     const proving = prover(demoDuty("XV-3052"), shelf, house);
     const [a, b] = shelf.valvesFor(200).filter((v) => v.line.id === "fennimoor-trunnion");

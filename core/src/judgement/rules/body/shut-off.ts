@@ -19,7 +19,7 @@ export const shutOff = rule({
     "shut-off stated by the maker",
     "Kv of the trim, seat and differential of classes",
   ],
-  dependsOn: ["size", "seat"],
+  dependsOn: ["size", "flow", "seat"],
   notApplicableBecause: (duty) =>
     duty.stated.shutOff === null ? "The duty asks for no leakage rate." : null,
   examine: ({ valve, duty, house }) => {

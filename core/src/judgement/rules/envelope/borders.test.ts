@@ -38,6 +38,10 @@ const seat = (id: string) => (l: Line) => ({
     torque: { ...s.torque, breakToOpenNm: { [id]: [20, 60] } },
   })),
 });
+const faced = (id: string, coating: string) => (l: Line) => ({
+  ...seat(id)(l),
+  trims: l.trims.map((t) => ({ ...t, coating })),
+});
 const seated = (id: string) => ({ seat: id });
 const steam = (temperatureC: number, more = {}) =>
   ({ fluid: { phase: "steam" as const }, cases: [{ temperatureC, ...more }] }) satisfies DutyChange;
@@ -357,14 +361,30 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   [
     "abrasion",
     "holds",
-    envelopeSetting(fluid({ solidsPercent: 15 }), seat("metal-stellite"), seated("metal-stellite")),
+    envelopeSetting(
+      fluid({ solidsPercent: 15 }),
+      faced("metal-stellite", "cobalt hardfacing"),
+      seated("metal-stellite"),
+    ),
   ],
   [
     "abrasion",
     "fails",
-    envelopeSetting(fluid({ solidsPercent: 16 }), seat("metal-stellite"), seated("metal-stellite")),
+    envelopeSetting(
+      fluid({ solidsPercent: 16 }),
+      faced("metal-stellite", "cobalt hardfacing"),
+      seated("metal-stellite"),
+    ),
   ],
-  ["abrasion", "holds", envelopeSetting(fluid({ solidsPercent: 40 }), seat("metal-wc"), seated("metal-wc"))],
+  [
+    "abrasion",
+    "holds",
+    envelopeSetting(
+      fluid({ solidsPercent: 40 }),
+      faced("metal-wc", "tungsten carbide coating"),
+      seated("metal-wc"),
+    ),
+  ],
   ["line-test", "not asked", envelopeSetting()],
   // PTFE at DN 50: 1.1 × the lower of rating and seat limit
   ["line-test", "holds", envelopeSetting({ lineTestBarG: 56 }, {}, seated("peek"))],

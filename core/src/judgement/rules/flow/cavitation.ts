@@ -1,21 +1,29 @@
+import { closingFace } from "../../../equipment/trims/closing-face.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Cavitation of a liquid, and whether the trim withstands it. */
+/** Cavitation of a liquid, and whether the closing member withstands it. */
 export const cavitation = flowRule({
   id: "flow/cavitation",
   asks: "Cavitation",
   source:
     "IEC 60534-8-4:2015: incipient cavitation at x_Fz of the trim, constant cavitation at 0.8·F_L² (indicative)",
-  inputs: ["pressures of the cases", "vapour pressure", "x_Fz and F_L of the trim", "hard facing"],
+  inputs: [
+    "pressures of the cases",
+    "vapour pressure",
+    "x_Fz and F_L of the trim",
+    "face of the closing member",
+  ],
+  dependsOn: ["trim"],
   unit: "",
   appliesTo: "both",
   fluid: "liquid",
   ofBoiling: true,
-  measure: (c, { trim }) => {
+  measure: (c, _flow, { valve }) => {
     const { cavitation: thresholds, boiling, ratio } = c.figures;
     if (thresholds === null || boiling === "flashing") return null;
-    const hard = trim.trim.hardFaced;
+    const face = closingFace(valve.trim);
+    const hard = face.boilingFlow === "good";
     const constant = boiling === "constant" || boiling === "choked";
     const limit = ratio < thresholds.heardFrom ? thresholds.heardFrom : thresholds.constantFrom;
     const verdict = boiling === "none" ? "holds" : constant && !hard ? "fails" : "tight";
@@ -30,16 +38,16 @@ export const cavitation = flowRule({
       uses: [
         used("begins at", thresholds.heardFrom, thresholds.measured ? "catalogue" : "estimate"),
         used("constant cavitation from", thresholds.constantFrom, "estimate"),
-        used("hard-faced", hard ? "yes" : "no", trim.typical ? "assumed" : "catalogue"),
+        used("closing member", face.metal, "catalogue"),
       ],
     };
   },
   otherwise: "No case has a liquid that stays liquid downstream.",
   says: {
     holds: "No case reaches incipient cavitation.",
-    tight: "Cavitation begins: it is audible and wears the trim over time.",
-    fails: "Constant cavitation erodes a trim that is not hard-faced.",
+    tight: "Cavitation begins: it is audible and wears the closing member over time.",
+    fails: "Constant cavitation erodes a closing member that is not hard-faced.",
   },
   remedy:
-    "Use a hard-faced trim, an anti-cavitation trim, less pressure drop, or a higher downstream pressure.",
+    "Use a hard-faced closing member, an anti-cavitation trim, less pressure drop, or a higher downstream pressure.",
 });

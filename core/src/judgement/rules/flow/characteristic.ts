@@ -11,7 +11,7 @@ export const characteristicAsked = rule({
   asks: "Characteristic",
   source: "Inherent flow coefficient at half travel as a share of the rated coefficient (house rule)",
   inputs: ["required characteristic", "curve of the trim"],
-  dependsOn: ["size"],
+  dependsOn: ["size", "flow"],
   notApplicableBecause: (duty) =>
     noFlow(duty, "throttling") ??
     (duty.stated.characteristic === null ? "The duty asks for no characteristic." : null),

@@ -28,7 +28,7 @@ export const filling = rule({
     "required time",
     "house rule: margin of the required time",
   ],
-  dependsOn: ["size"],
+  dependsOn: ["size", "flow"],
   notApplicableBecause: ({ stated, cases }) =>
     stated.heldVolumeM3 === null
       ? "No volume is stated."

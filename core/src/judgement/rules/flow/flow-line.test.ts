@@ -157,7 +157,7 @@ describe("resolution of flow", () => {
     const motor = demoShelf.families.find((f) => f.supply === "electric")!.drives[0]!;
     const found = step(motor, { assumedStepPercent: 0.5 });
     expect(found.uses.some(({ what }) => /friction/.test(what))).toBe(false);
-    expect(step(motor, { assumedStepPercent: 1 }).value / found.value).toBeCloseTo(2, 1);
+    expect(step(motor, { assumedStepPercent: 1 }).value / found.value).toBeGreaterThan(1.8);
   });
 });
 

@@ -182,7 +182,7 @@ export function flowRule(definition: FlowRuleDefinition): Rule {
     asks,
     source,
     inputs,
-    dependsOn: ["size", ...(definition.dependsOn ?? [])],
+    dependsOn: ["size", "flow", ...(definition.dependsOn ?? [])],
     ...(tight && { tight }),
     notApplicableBecause: (duty, house) =>
       noFlow(duty, definition.appliesTo) ?? definition.notApplicableBecause?.(duty, house) ?? null,

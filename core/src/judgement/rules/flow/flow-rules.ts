@@ -1,4 +1,5 @@
 import type { Rule } from "../rule.ts";
+import { bodyBoiling } from "./body-boiling.ts";
 import { capacity } from "./capacity.ts";
 import { cavitation } from "./cavitation.ts";
 import { characteristicAsked } from "./characteristic.ts";
@@ -18,6 +19,7 @@ import { openingRange } from "./opening.ts";
 import { outletMach } from "./outlet-mach.ts";
 import { oversized } from "./oversized.ts";
 import { passage } from "./passage.ts";
+import { pipeBoiling } from "./pipe-boiling.ts";
 import { pipeVelocity } from "./pipe-velocity.ts";
 import { rangeability } from "./range.ts";
 import { reverseFlow } from "./reverse.ts";
@@ -25,6 +27,7 @@ import { seatCavitation } from "./seat-cavitation.ts";
 import { solidsVelocity } from "./solids-velocity.ts";
 import { trimStated } from "./trim-stated.ts";
 import { twoPhase } from "./two-phase.ts";
+import { wireDrawing } from "./wire-drawing.ts";
 
 /** Findings on flow. */
 export const flowRules: readonly Rule[] = [
@@ -41,6 +44,8 @@ export const flowRules: readonly Rule[] = [
   cavitation,
   seatCavitation,
   flashing,
+  bodyBoiling,
+  pipeBoiling,
   liquidVelocity,
   gasVelocity,
   outletMach,
@@ -53,5 +58,6 @@ export const flowRules: readonly Rule[] = [
   twoPhase,
   filling,
   crackedJet,
+  wireDrawing,
   expansionCold,
 ];

@@ -22,7 +22,7 @@ const trim = (
   kind: "segment",
   law: "linear",
   rangeability: 50,
-  hardFaced: false,
+  madeIn: null,
   bothWays: false,
   curve: [10, 100].map((openingPercent) => ({
     openingPercent,
@@ -44,6 +44,8 @@ const with_ = (...flowTrims: FlowTrim[]): Valve => ({
   size: { ...plain.size },
 });
 const valve = with_(trim());
+const faced = (of: Valve, coating: string | null): Valve => ({ ...of, trim: { ...of.trim, coating } });
+const cobalt = "cobalt hardfacing";
 
 type Case = Partial<Duty["cases"][number]>;
 const water = { densityKgM3: 999.10329075702327, viscosityMPaS: 1, vapourPressureBarA: 0.02 } as const;
@@ -156,7 +158,7 @@ describe("a liquid that boils", () => {
     const heard = 0.4 * (6 / 11.01325) ** 0.125;
     either("cavitation", drop, heard, ["holds", "tight"]);
     either("cavitation", drop, 0.512, ["tight", "fails"]);
-    expect(verdict("cavitation", drop(0.53), with_(trim({ hardFaced: true })))).toBe("tight");
+    expect(verdict("cavitation", drop(0.53), faced(valve, cobalt))).toBe("tight");
   });
   it("leaves a solid seat ring intact, wears a lip seal, and tears a soft seat", () => {
     const seated = (seat: string, execution: Valve["seat"]["offer"]["execution"]): Valve => ({
@@ -187,7 +189,7 @@ describe("a liquid that boils", () => {
       });
     expect(verdict("flashing", boiling(3.01))).toBe("holds");
     expect(verdict("flashing", boiling(3.02))).toBe("fails");
-    expect(verdict("flashing", boiling(3.02), with_(trim({ hardFaced: true })))).toBe("tight");
+    expect(verdict("flashing", boiling(3.02), faced(valve, cobalt))).toBe("tight");
   });
 });
 
@@ -208,7 +210,7 @@ describe("velocity", () => {
     expect(verdict("pipe-velocity", inPipe(4.99), wide)).toBe("holds");
     expect(verdict("pipe-velocity", inPipe(5.01), wide)).toBe("tight");
   });
-  it("with solids is lower, unless the trim is hard or the solids are soft", () => {
+  it("with solids is lower; both faces hard allow more, soft solids all", () => {
     const dirty = (velocity: number, solidsHard: boolean | null = null) =>
       liquid([{ rate: area * velocity, upstreamBarG: 10, downstreamBarG: 9 }], {
         fluid: { solidsPercent: 1, solidsHard },
@@ -217,8 +219,17 @@ describe("velocity", () => {
       verdict("solids-velocity", dirty(3.99), wide),
       verdict("solids-velocity", dirty(4.01), wide),
     ]).toEqual(["holds", "fails"]);
-    const hard = with_(trim({ hardFaced: true, sizes: wide.line.flowTrims[0]!.sizes }));
+    const coated = faced(wide, cobalt);
+    const hard = {
+      ...coated,
+      seat: { ...wide.seat, material: { ...wide.seat.material, abrasionResistance: 3 } },
+    };
+    expect(verdict("solids-velocity", dirty(4.01), coated)).toBe("fails");
+    expect(verdict("solids-velocity", dirty(4.01), { ...hard, trim: wide.trim })).toBe("fails");
+    expect(verdict("solids-velocity", dirty(3.99), hard)).toBe("holds");
     expect(verdict("solids-velocity", dirty(4.01), hard)).toBe("tight");
+    expect(verdict("solids-velocity", dirty(7.99), hard)).toBe("tight");
+    expect(verdict("solids-velocity", dirty(8.01), hard)).toBe("fails");
     expect(verdict("solids-velocity", dirty(4.01, false), wide)).toBe("not asked");
   });
   it("of a gas is limited by Mach number when throttling, and in m/s when open", () => {
@@ -343,13 +354,13 @@ describe("the selected trim", () => {
       flow(liquid([{ rate: 12, upstreamBarG: 10 }], { function: ["on-off isolation"] }), several).trim.kv,
     ).toBe(40);
   });
-  it("is a hard-faced one where it flashes, whatever its price", () => {
-    const hard = sized(21, {
-      hardFaced: true,
-      sizes: [{ dn: 50, designation: null, kv: 21, passageMm: 12, price: 500 }],
-    });
-    const both = with_(sized(20), hard);
-    expect(flow(dutyFor(12), both).trim.kv).toBe(20);
-    expect(flow(dutyFor(5, 10, -1.0), both).trim.trim.hardFaced).toBe(true);
+  it("is one made in the material of the closing member", () => {
+    const stepped = sized(20, { madeIn: ["coated"] });
+    const both = with_(sized(21), stepped);
+    const inMaterial = (id: string) => ({ ...both, trim: { ...both.trim, id } });
+    expect(flow(dutyFor(12), inMaterial("bare")).trim.kv).toBe(21);
+    expect(flow(dutyFor(12), inMaterial("coated")).trim.kv).toBe(20);
+    const only = with_(stepped);
+    expect(flow(dutyFor(12), { ...only, trim: { ...only.trim, id: "bare" } }).trim.typical).toBe(true);
   });
 });

@@ -11,7 +11,7 @@ export const passage = rule({
   asks: "Passage size",
   source: "Narrowest passage of the trim for a fluid with solids or fibres; limit by house rule",
   inputs: ["solids, fibres", "narrowest passage of the trim", "house rule: narrowest way"],
-  dependsOn: ["size"],
+  dependsOn: ["size", "flow"],
   notApplicableBecause: (duty) =>
     noFlow(duty, "throttling") ?? (carries(duty) ? null : "The fluid carries no solids and no fibres."),
   examine: ({ valve, duty, house }) => {

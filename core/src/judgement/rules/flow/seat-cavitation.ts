@@ -1,11 +1,11 @@
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether bubbles that collapse behind it leave the seat whole. */
+/** Whether bubbles that collapse behind it, or droplets in fast vapour, leave the seat whole. */
 export const seatCavitation = flowRule({
   id: "flow/seat-cavitation",
-  asks: "Seat in cavitation",
-  source: "Cavitation tears soft rings and thin lips. A solid metal ring resists it (indicative)",
+  asks: "Seat in flashing and cavitation",
+  source: "Boiling flow tears soft rings and thin lips. A solid metal ring resists it (indicative)",
   inputs: [
     "pressures of the cases",
     "vapour pressure",
@@ -14,24 +14,28 @@ export const seatCavitation = flowRule({
   ],
   dependsOn: ["seat"],
   unit: "",
-  appliesTo: "throttling",
+  appliesTo: "both",
   fluid: "liquid",
   ofBoiling: true,
-  measure: (c, _flow, { valve }) => {
+  measure: (c, { throttles }, { valve }) => {
     const { cavitation: thresholds, boiling, ratio } = c.figures;
-    if (thresholds === null || boiling === "flashing") return null;
+    if (thresholds === null) return null;
     const { execution } = valve.seat.offer;
     const limit = thresholds.constantFrom;
     const margin = limit / Math.max(ratio, 1e-9) - 1;
     const uses = [
-      used("seat", execution ?? "not stated", "catalogue"),
+      used("seat", execution ?? valve.seat.material.name, "catalogue"),
       used("constant cavitation from", limit, "estimate"),
     ];
     if (ratio < limit) return { value: ratio, limit, margin, verdict: "holds", uses };
     const soft = valve.seat.material.kind !== "metal";
+    // The seat of an open valve stands beside the flow: it meets it while the valve turns.
+    if (!throttles)
+      return { value: ratio, limit, margin, verdict: soft ? "tight" : "holds", uses, decides: "open" };
     if (execution === null && !soft) return { missing: "contact of the metal seat and the closing member" };
     const stands = execution === "solid metal ring" || execution === "clearance";
-    const verdict = stands ? "holds" : soft || boiling === "choked" ? "fails" : "tight";
+    const grave = boiling === "choked" || boiling === "flashing";
+    const verdict = stands ? "holds" : soft || grave ? "fails" : "tight";
     return {
       value: ratio,
       limit,
@@ -41,11 +45,11 @@ export const seatCavitation = flowRule({
       ...(verdict !== "fails" && { decides: execution! }),
     };
   },
-  otherwise: "No case has a liquid that stays liquid downstream.",
+  otherwise: "No case has a liquid flow.",
   says: {
-    holds: "No cavitation reaches the seat, or the seat resists it.",
-    tight: "Cavitation wears a thin lip, which loses its tightness over time.",
-    fails: "Cavitation tears this seat.",
+    holds: "No boiling flow reaches the seat, or the seat resists it.",
+    tight: "Boiling flow wears this seat, which loses its tightness over time.",
+    fails: "Boiling flow tears this seat.",
   },
   remedy: "Use a solid metal ring, less pressure drop, or a higher downstream pressure.",
 });

@@ -10,7 +10,7 @@ export const trimStated = rule({
   asks: "Stated flow coefficients",
   source: "Trims stated by the maker for the size; typical values of the construction are an estimate",
   inputs: ["flow trims of the line"],
-  dependsOn: ["size"],
+  dependsOn: ["size", "flow"],
   notApplicableBecause: (duty) => noFlow(duty, "throttling"),
   examine: ({ valve, duty, house }) => {
     const { trim } = flowOf(valve, duty, house);
