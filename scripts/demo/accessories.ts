@@ -14,7 +14,8 @@ const plain = { lowTemperature: true, highTemperature: true, marking: null, encl
 const electrical = {
   lowTemperature: true,
   highTemperature: false,
-  marking: "II 2G Ex db IIC T5 Gb; II 2D Ex tb IIIC T100°C Db; Class I, II Div 1 Groups B, C, D, E, F, G T5",
+  marking:
+    "II 2G Ex db IIC T5 Gb; II 2D Ex tb IIIC T100°C Db; Class I, II Div 1 Groups B, C, D, E, F, G T5; Ta -20 °C to +60 °C",
   enclosure: "IP66/IP67, type 4X",
 } as const;
 

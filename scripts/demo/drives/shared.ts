@@ -17,7 +17,7 @@ export const plain = {
 export const sealed = {
   lowTemperature: true,
   highTemperature: false,
-  marking: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db",
+  marking: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db; Ta -40 °C to +60 °C",
   enclosure: "IP66/IP67",
   handOverride: true,
   stopsDegrees: 5,

@@ -30,4 +30,11 @@ export const temperatures = {
     [0, 60],
     "As above, with an extended stem.",
   ),
+  heatToFittingsPercent: number(
+    "Of the heat at the actuator, at its accessories",
+    "%",
+    33,
+    [0, 100],
+    "Positioner, solenoid valves and switches are mounted further from the line than the actuator's flange.",
+  ),
 } as const;

@@ -1,4 +1,5 @@
 import { remembering } from "../../basis/text/remembering.ts";
+import { withoutAmbient } from "./ambient-range.ts";
 import {
   type AreaSystem,
   type Atmosphere,
@@ -99,9 +100,9 @@ function divisionMarking(written: string): Marking | null {
  * @example readMarkings("II 2G Ex db IIB T4 Gb")[0].gas.level // → 1
  */
 export const readMarkings = remembering((text): readonly Marking[] | null => {
-  const read = text
+  const read = withoutAmbient(text)
     .split(";")
-    .map((part) => part.trim())
+    .map((part) => part.replace(/[\s,]+$/, "").trim())
     .filter(Boolean)
     .map((part) => (/\bdiv/i.test(part) ? divisionMarking(part) : zoneMarking(part)));
   return read.length === 0 || read.includes(null) ? null : (read as Marking[]);

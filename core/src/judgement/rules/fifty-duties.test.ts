@@ -11,7 +11,6 @@ const house = defaultHouseRules();
 const open: ReadonlySet<string> = new Set([
   "11 ruled out: a trunnion cavity that packs",
   "12 said: what is sprung or scrapes",
-  "19 ruled out: an unmodified solenoid",
   "21 said: how long it lasts",
   "23 suitable: a cold top-entry ball",
   "25 suitable: a seat that relieves",

@@ -189,6 +189,8 @@ const borders: readonly Border[] = [
   ["drive/modulating", dutyWith({ function: ["throttling"] }), dutyWith()],
   ["duty/process-surface", dutyWith({ area: "zone 2 IIB T3" }), dutyWith({ area: "safe" })],
   ["drive/area-gas", inGas, inDust],
+  ["drive/area-ambient", inGas, byMotor("safe")],
+  ["drive/area-ambient", inGas, byHand],
   ["drive/area-gas-group", inGas, inDust],
   ["drive/area-gas-surface", inGas, inDust],
   ["drive/area-dust", inDust, inGas],

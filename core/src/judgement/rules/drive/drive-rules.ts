@@ -1,4 +1,5 @@
 import { accumulator } from "./accumulator.ts";
+import { areaAmbient } from "./area-ambient.ts";
 import { areaDust } from "./area-dust.ts";
 import { areaDustGroup } from "./area-dust-group.ts";
 import { areaDustSurface } from "./area-dust-surface.ts";
@@ -11,6 +12,7 @@ import { dutyClass } from "./duty-class.ts";
 import { enclosure } from "./enclosure.ts";
 import { failAction } from "./fail-action.ts";
 import { filterRegulator } from "./filter-regulator.ts";
+import { fittingsHeat } from "./fittings-heat.ts";
 import { gearboxRating } from "./gearbox-rating.ts";
 import { handOverride } from "./hand-override.ts";
 import { integrityAction } from "./integrity-action.ts";
@@ -55,6 +57,8 @@ export const driveRules = [
   strength,
   supplyRating,
   driveTemperature,
+  areaAmbient,
+  fittingsHeat,
   driveLife,
   leverLength,
   leverPipe,

@@ -1,21 +1,16 @@
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { rangesOf } from "../../../equipment/drives/temperature-ranges.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { stated, used } from "../inputs.ts";
+import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { hottest } from "../worst.ts";
-
-/** Temperature limits of an actuator's seals and grease, by execution, °C. */
-const ranges = {
-  standard: { from: -20, to: 80 },
-  low: { from: -50, to: 80 },
-  high: { from: -20, to: 150 },
-} as const;
+import { heatAbove } from "./heat-at-actuator.ts";
 
 export const driveTemperature = rule({
   id: "drive/drive-temperature",
   asks: "Actuator temperature",
   source:
-    "Standard −20…80 °C, low-temperature version from −50 °C, high-temperature version to 150 °C; heat conducted from the line (house rules, indicative)",
+    "Cylinders −20…80 °C, other versions from −50 °C and to 150 °C. Motors −20…60 °C, other versions from −40 °C and to 70 °C. Heat conducted from the line (house rules, indicative)",
   inputs: [
     "lowest ambient",
     "highest ambient",
@@ -27,17 +22,14 @@ export const driveTemperature = rule({
   tight: "mild",
   examine: ({ valve, drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
-    const hot = hottest(duty);
-    const share =
-      (valve.line.stemExtension ? house.heatPastExtensionPercent : house.heatToDrivePercent) / 100;
-    const ambient = duty.ambientMaximumC;
-    const warm = Math.max(ambient, ambient + share * ((hot?.temperatureC ?? ambient) - ambient));
+    const { warmC: warm, uses } = heatAbove(valve, duty, house, "actuator");
+    const { standard, lowFromC, highToC } = rangesOf(kindOf(drive.family).supply);
     const cold = duty.stated.ambientMinimumC;
-    const low = drive.family.lowTemperature ? ranges.low.from : ranges.standard.from;
-    const high = drive.family.highTemperature ? ranges.high.to : ranges.standard.to;
+    const low = drive.family.lowTemperature ? lowFromC : standard.fromC;
+    const high = drive.family.highTemperature ? highToC : standard.toC;
     const freezes = cold !== null && cold < low;
-    const needsLow = cold !== null && cold < ranges.standard.from;
-    const needsHigh = warm > ranges.standard.to;
+    const needsLow = cold !== null && cold < standard.fromC;
+    const needsHigh = warm > standard.toC;
     const atCold = freezes || (needsLow && !needsHigh);
     const value = atCold ? cold! : warm;
     const limit = atCold ? low : high;
@@ -50,7 +42,7 @@ export const driveTemperature = rule({
         ? both && !freezes && warm <= high
           ? "No version of the actuator covers both the lowest and the highest temperature."
           : atCold
-            ? "The lowest ambient temperature is below the limit of the actuator's seals and grease."
+            ? "The lowest ambient temperature is below the limit of the actuator's seals, grease or electronics."
             : "The actuator exceeds its highest temperature."
         : verdict === "tight"
           ? needsLow
@@ -70,8 +62,7 @@ export const driveTemperature = rule({
           cold === null
             ? used("lowest ambient", "not below −20 °C", "assumed")
             : used("lowest ambient", cold, "entered", "°C"),
-          stated("highest ambient", ambient, duty.stated.ambientMaximumC, "°C"),
-          used("share of line heat that reaches the actuator", share * 100, "house rule", "%"),
+          ...uses,
           used("highest actuator temperature", warm, "computed", "°C"),
         ],
       },

@@ -1,11 +1,12 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { isByHand } from "../../../equipment/drives/supplies.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { stated, used } from "../inputs.ts";
+import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 import { unlessByHand } from "./by-operator.ts";
+import { heatAbove } from "./heat-at-actuator.ts";
 
 export const touchHeat = rule({
   id: "drive/touch-heat",
@@ -19,11 +20,8 @@ export const touchHeat = rule({
       return notAsked("The valve has no manual operator.");
     const hot = hottest(duty);
     if (hot === null) return cannotTell("line temperature");
-    const extended = valve.line.stemExtension;
-    const share = (extended ? house.heatPastExtensionPercent : house.heatToDrivePercent) / 100;
-    const ambient = duty.ambientMaximumC;
-    const warm = Math.max(ambient, ambient + share * (hot.temperatureC! - ambient));
-    const measured = kelvinTo(warm, house.touchC, "≤", 0);
+    const { warmC, uses } = heatAbove(valve, duty, house, "actuator");
+    const measured = kelvinTo(warmC, house.touchC, "≤", 0);
     const fails = measured.verdict === "fails";
     return plain(
       measured.verdict,
@@ -31,18 +29,14 @@ export const touchHeat = rule({
         ? "The lever or handwheel gets too hot to hold."
         : "The lever or handwheel stays cool enough to hold.",
       {
-        value: warm,
+        value: warmC,
         limit: house.touchC,
         sense: "≤",
         unit: "°C",
         caseId: hot.id,
         caseName: hot.name,
         remedy: fails ? "Use a stem extension, or a handwheel further from the line." : null,
-        uses: [
-          used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),
-          stated("highest ambient", ambient, duty.stated.ambientMaximumC, "°C"),
-          used("share of line heat that reaches the actuator", share * 100, "house rule", "%"),
-        ],
+        uses: [used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"), ...uses],
       },
       inMargin(measured, "K", false),
     );
