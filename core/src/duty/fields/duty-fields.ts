@@ -29,15 +29,18 @@ import { operator } from "./drive/operator.ts";
 import { solenoidsAsked } from "./drive/solenoids.ts";
 import { startingCurrent } from "./drive/starting-current.ts";
 import { strokesInReserve } from "./drive/strokes-in-reserve.ts";
+import { bulkCompressibility } from "./fluid/bulk-compressibility.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
 import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
 import { composition } from "./fluid/composition.ts";
 import { compressibility } from "./fluid/compressibility.ts";
 import { density } from "./fluid/density.ts";
+import { expansion } from "./fluid/expansion.ts";
 import { serviceFamily } from "./fluid/family.ts";
 import { fibres } from "./fluid/fibres.ts";
 import { freeWater } from "./fluid/free-water.ts";
+import { freezing } from "./fluid/freezing.ts";
 import { h2s } from "./fluid/h2s.ts";
 import { hazardsOfFluid } from "./fluid/hazards.ts";
 import { hydrogen } from "./fluid/hydrogen.ts";
@@ -164,6 +167,9 @@ export const dutyFields = [
   density,
   viscosity,
   vapourPressure,
+  freezing,
+  expansion,
+  bulkCompressibility,
   compressibility,
   isentropicExponent,
   h2s,

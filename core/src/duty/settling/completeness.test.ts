@@ -78,6 +78,7 @@ const blank: Readonly<Record<string, Duty>> = {
   "fluid.hydrogenBarA": statedInFull({
     fluid: { family: "hydrogen", substance: "hydrogen", hydrogenBarA: null },
   }),
+  "fluid.freezingC": statedInFull({ fluid: { hazards: ["crystallises"] } }),
   "fluid.causticPercent": statedInFull({ fluid: { family: "caustic", substance: "caustic-50" } }),
   pipeBoreMm: statedInFull({ cases: [{ rate: 20 }] }),
   "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),

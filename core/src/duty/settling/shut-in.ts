@@ -5,11 +5,18 @@ import { atmosphereBar } from "../../basis/units/definitions.ts";
 import { saturation } from "../fluid/saturation.ts";
 import type { SettledCase } from "./settled-case.ts";
 
+/** A liquid as far as it expands; null where a figure is not known. */
+export interface Expanding {
+  readonly name: string;
+  readonly expansionPerK: number | null;
+  readonly compressibilityPerBar: number | null;
+}
+
 /** One way liquid comes to be shut in: a case, and how cold the cavity is when it closes over it. */
 export interface Filling {
   readonly from: SettledCase;
   readonly startC: number;
-  readonly fluid: Fluid;
+  readonly liquid: Expanding;
   /** A vapour that fills the cavity with liquid as it cools. */
   readonly condensed: boolean;
 }
@@ -34,7 +41,12 @@ interface Around {
   readonly fluid: Fluid | null;
   readonly stated: {
     readonly ambientMinimumC: number | null;
-    readonly fluid: { readonly family: string | null };
+    readonly fluid: {
+      readonly family: string | null;
+      readonly name: string | null;
+      readonly expansionPerK: number | null;
+      readonly compressibilityPerBar: number | null;
+    };
   };
 }
 
@@ -76,8 +88,12 @@ const mayCondense = (c: SettledCase, around: Around): boolean =>
 const liquidOf = ({ phase }: SettledCase, fluid: Fluid | null): Fluid | null =>
   phase === "steam" || fluid?.id === "steam" ? fluidNamed("hot-water")! : fluid;
 
-const expands = (fluid: Fluid | null): fluid is Fluid =>
-  fluid !== null && fluid.expansionPerK !== null && fluid.compressibilityPerBar !== null;
+/** What is stated of the liquid counts before the table. */
+const expandingOf = (fluid: Fluid | null, { stated: { fluid: own } }: Around): Expanding => ({
+  name: fluid?.name ?? own.name ?? "the liquid",
+  expansionPerK: own.expansionPerK ?? fluid?.expansionPerK ?? null,
+  compressibilityPerBar: own.compressibilityPerBar ?? fluid?.compressibilityPerBar ?? null,
+});
 
 /**
  * Finds the liquid that a duty shuts into a cavity, and its highest temperature.
@@ -101,12 +117,11 @@ export function shutInBy(shut: readonly SettledCase[], around: Around, house: Ho
       continue;
     }
     if (from.phase === null) missing ??= "phase of the fluid";
-    else if (!expands(fluid)) missing ??= "substance, for its thermal expansion";
     else if (from.temperatureC === null) missing ??= `temperature of ${from.name}`;
     else if (from.pressureBarG === null) missing ??= `pressure of ${from.name}`;
     else {
       const startC = condensedC ?? Math.min(from.temperatureC, idleOf(fluid, around));
-      fillings.push({ from, fluid, startC, condensed });
+      fillings.push({ from, liquid: expandingOf(fluid, around), startC, condensed });
     }
   }
   if (fillings.length > 0) return { fillings, end: warmest(shut, around, house), missing };

@@ -548,7 +548,26 @@ describe("trapped cavity", () => {
       findingFor(envelopeSetting({ ambientMaximumC: 80, ...fluid({ substance: null }) }, plain)),
     ).toMatchObject({
       verdict: "cannot tell",
-      missing: "substance, for its thermal expansion",
+      missing: "substance, or thermal expansion and compressibility of the liquid",
     });
+  });
+  it("needs no figure of expansion where it relieves, and takes a stated one before the table", () => {
+    const findingFor = (setting: Setting) => findingOn("envelope/trapped-cavity", setting);
+    const unknown = { ambientMaximumC: 80, ...fluid({ substance: null }) };
+    expect(findingFor({ ...envelopeSetting(unknown), line: "trunnion" })).toMatchObject({ verdict: "holds" });
+    expect(findingFor(envelopeSetting({ ...unknown, cavityRelief: true }, plain)).value).toBe(10);
+    const stated = (expansionPerK: number) =>
+      findingFor(
+        envelopeSetting(
+          {
+            ambientMaximumC: 80,
+            ...fluid({ substance: null, expansionPerK, compressibilityPerBar: 0.0001 }),
+          },
+          plain,
+        ),
+      );
+    expect(stated(0.0005).value).toBeLessThan(Number(stated(0.001).value));
+    expect(stated(0.00004).verdict).toBe("holds");
+    expect(stated(0.001).verdict).toBe("fails");
   });
 });

@@ -2,14 +2,19 @@ import { type CavityRise, cavityRise } from "../../../basis/calc/cavity-rise.ts"
 import { seatRelief } from "../../../basis/calc/seat-relief.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { valueOnCurve } from "../../../basis/reference/curve.ts";
-import type { Fluid } from "../../../basis/reference/fluids.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledCase } from "../../../duty/settling/settled-case.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Expanding } from "../../../duty/settling/shut-in.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 
 /** A body of usual wall swells by about this share a bar: an estimate, small beside the liquid's own. */
 const bodyCompliancePerBar = 0.00001;
+
+/** More than any liquid expands and less than any yields: a liquid of unknown figures counts as these. */
+const largestExpansionPerK = 0.1;
+const leastCompressibilityPerBar = 0.00001;
+const expansionMissing = "substance, or thermal expansion and compressibility of the liquid";
 
 /** A cavity shut in cold and warmed, as the rule sees it. */
 export interface TrappedCavity extends CavityRise {
@@ -20,7 +25,9 @@ export interface TrappedCavity extends CavityRise {
   readonly endName: string;
   readonly linePressureBarG: number;
   readonly reliefBarAboveLine: number | null;
-  readonly fluid: Fluid;
+  readonly liquid: Expanding;
+  /** False where no figure of expansion is known: the pressure is that of the relief. */
+  readonly expansionKnown: boolean;
   /** The values another shut case lacks, which could make it the worst. */
   readonly unknown: string | null;
 }
@@ -59,7 +66,7 @@ function reliefSideBarG(valve: Valve, piped: boolean, from: SettledCase): number
  * @param valve a valve that holds a cavity
  * @param duty settled duty
  * @param house limit factor and the sun's share
- * @returns the rise with both ends; or the missing value; or null where nothing is trapped (gas, no shut case)
+ * @returns the rise with both ends; a cavity that relieves needs no figure of expansion; or the missing value; or null where nothing is trapped (gas, no shut case)
  * @source cavity-rise and seat-relief of the calculation contract; body compliance is an estimate
  */
 export function cavityOf(
@@ -78,15 +85,22 @@ export function cavityOf(
   const bodyLinearExpansionPerK =
     (valve.grade.metal && metalLimits(valve.grade.metal)?.expansionPerK) || 0.000012;
   let worst: TrappedCavity | null = null;
-  for (const { from, fluid, startC, condensed } of cause.fillings) {
+  let unknown = cause.missing;
+  for (const { from, liquid, startC, condensed } of cause.fillings) {
+    const { expansionPerK, compressibilityPerBar } = liquid;
+    const expansionKnown = expansionPerK !== null && compressibilityPerBar !== null;
+    if (!expansionKnown && reliefBarAboveLine === null) {
+      unknown ??= expansionMissing;
+      continue;
+    }
     const endTemperatureC = Math.max(end.c, startC, from.temperatureC ?? startC);
     const linePressureBarG = reliefSideBarG(valve, piped, from);
     const rise = cavityRise({
       startPressureBarG: from.pressureBarG!,
       startTemperatureC: startC,
       endTemperatureC,
-      fluidExpansionPerK: fluid.expansionPerK!,
-      fluidCompressibilityPerBar: fluid.compressibilityPerBar!,
+      fluidExpansionPerK: expansionPerK ?? largestExpansionPerK,
+      fluidCompressibilityPerBar: compressibilityPerBar ?? leastCompressibilityPerBar,
       bodyLinearExpansionPerK,
       bodyCompliancePerBar,
       linePressureBarG,
@@ -111,9 +125,11 @@ export function cavityOf(
       endName: endTemperatureC > end.c ? from.name : end.name,
       linePressureBarG,
       reliefBarAboveLine,
-      fluid,
-      unknown: cause.missing,
+      liquid,
+      expansionKnown,
+      unknown: null,
     };
   }
-  return worst;
+  if (worst === null) return unknown === null ? null : { missing: unknown };
+  return { ...worst, unknown };
 }

@@ -1,7 +1,8 @@
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { isPassing } from "../../../duty/statement/case-kinds.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { temperatureOf, used } from "../inputs.ts";
+import { freezingPoint, setsAtUnknown } from "../freezing-point.ts";
+import { temperatureOf } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldestOf } from "../worst.ts";
@@ -13,35 +14,34 @@ const coldestWet = ({ cases }: SettledDuty) =>
 export const freezing = rule({
   id: "envelope/freezing",
   asks: "Freezing in the body",
-  source: "The fluid is solid below its triple point (fluid table)",
-  inputs: ["temperature", "substance", "construction"],
+  source: "The fluid sets below the stated temperature, else below its triple point (fluid table)",
+  inputs: ["temperature", "substance", "freezing or crystallising temperature", "construction"],
   dependsOn: ["line"],
   notApplicableBecause: (duty) =>
-    duty.fluid === null
-      ? "The duty names no substance."
+    freezingPoint(duty) === null && !setsAtUnknown(duty)
+      ? "The duty names no substance and no freezing temperature."
       : coldestOf(duty.cases) !== null && coldestWet(duty) === null
         ? "The body holds no liquid."
         : null,
   examine: ({ valve, duty }) => {
-    const fluid = duty.fluid!;
+    const freezes = freezingPoint(duty);
     const cold = coldestWet(duty);
     if (cold === null) return cannotTell("temperature");
+    const unknown = setsAtUnknown(duty);
+    if (freezes === null || (unknown && cold.temperatureC! >= freezes.c))
+      return cannotTell("temperature at which the fluid freezes or crystallises");
     const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
     const reading = {
       value: cold.temperatureC!,
-      limit: fluid.triplePointC,
+      limit: freezes.c,
       unit: "°C" as const,
       sense: "≥" as const,
       caseId: cold.id,
       caseName: cold.name,
-      uses: [
-        ...temperatureOf(cold),
-        used(`freezing temperature of ${fluid.name}`, fluid.triplePointC, "reference", "°C"),
-      ],
+      uses: [...temperatureOf(cold), freezes.use],
     };
-    const margin = inMargin(kelvinTo(cold.temperatureC!, fluid.triplePointC, "≥", 0), "K", false);
-    if (cold.temperatureC! >= fluid.triplePointC)
-      return plain("holds", "The fluid stays liquid.", reading, margin);
+    const margin = inMargin(kelvinTo(cold.temperatureC!, freezes.c, "≥", 0), "K", false);
+    if (cold.temperatureC! >= freezes.c) return plain("holds", "The fluid stays liquid.", reading, margin);
     if (jacketed)
       return plain(
         "tight",

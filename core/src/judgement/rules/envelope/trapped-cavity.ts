@@ -12,6 +12,7 @@ export const trappedCavity = rule({
     "temperature",
     "pressure",
     "substance",
+    "thermal expansion and compressibility of the liquid",
     "highest ambient",
     "seat geometry",
     "rating",
@@ -58,8 +59,16 @@ export const trappedCavity = rule({
             "°C",
           ),
           used(`warms to, ${trapped.endName}`, trapped.endTemperatureC, "computed", "°C"),
-          used(`expansion of ${trapped.fluid.name}, per K`, trapped.fluid.expansionPerK!, "estimate"),
-          used("unrelieved", trapped.unrelievedBarG, "computed", "bar g"),
+          ...(trapped.expansionKnown
+            ? [
+                used(
+                  `expansion of ${trapped.liquid.name}, per K`,
+                  trapped.liquid.expansionPerK!,
+                  duty.stated.fluid.expansionPerK === null ? "estimate" : "entered",
+                ),
+                used("unrelieved", trapped.unrelievedBarG, "computed", "bar g"),
+              ]
+            : [used(`expansion of ${trapped.liquid.name}`, "not needed: the cavity relieves", "computed")]),
           ...(trapped.reliefBarAboveLine === null
             ? [used("relief", "none", "catalogue")]
             : [
