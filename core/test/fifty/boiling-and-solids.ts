@@ -159,7 +159,10 @@ export const boilingAndSolids: readonly Awkward[] = [
     }),
     falls: {},
     says: {
-      "what is sprung or scrapes": [both(metal, not(line(/eccentric|segment|tilt/))), /solid|scrap|spring/i],
+      "what is sprung or scrapes": [
+        both(metal, not(line(/eccentric|segment|tilt|lubricated/))),
+        /solid|scrap|spring/i,
+      ],
     },
   },
 ];
