@@ -99,6 +99,8 @@ const borders: readonly Border[] = [
   ["body/throttling", dutyWith({ function: ["throttling"] }), dutyWith()],
   ["body/control-trim-isolation", dutyWith(), dutyWith({ function: ["throttling"] })],
   ["body/emergency-speed", dutyWith({ function: ["emergency shut-down"] }), dutyWith()],
+  ["envelope/light-gas-seat", fluid({ substance: "hydrogen", family: "hydrogen", hazards: null }), fluid({})],
+  ["envelope/light-gas-seat", fluid({ substance: "helium", family: "air and inert gas" }), fluid(inert)],
   ["body/dirty-service", fluid({ solidsPercent: 0.1 }), fluid({ solidsPercent: 0 })],
   ["body/fibres", fluid({ fibres: true }), fluid({ fibres: null })],
   ["body/polymerising-cavity", fluid({ hazards: ["polymerises"] }), fluid({ hazards: ["flammable"] })],

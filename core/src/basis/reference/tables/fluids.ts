@@ -21,6 +21,7 @@ export const fluids = {
   ["nitrogen","Nitrogen","pure","air and inert gas","gas",null,28.014,126.19,33.96,0.037,null,-210,1.4,null,null,null,null,null,null,null,"asphyxiant"],
   ["air","Air","mixture","air and inert gas","gas",null,28.96,132.5,37.7,0.035,null,-213,1.4,null,null,null,null,null,null,null,"pseudo-critical figures"],
   ["oxygen","Oxygen","pure","oxygen","gas","oxygen",31.999,154.58,50.43,0.022,null,-218.8,1.4,null,null,null,null,null,null,null,null],
+  ["helium","Helium","pure","air and inert gas","gas",null,4.003,5.195,2.275,-0.39,null,-272.2,1.667,null,null,null,null,null,null,null,"asphyxiant; leaks through the finest gap"],
   ["argon","Argon","pure","air and inert gas","gas",null,39.948,150.69,48.63,0,null,-189.3,1.67,null,null,null,null,null,null,null,"asphyxiant"],
   ["ammonia","Ammonia","pure","ammonia","liquid","toxic;flammable",17.031,405.4,113.3,0.256,0.2465,-77.7,1.31,null,0.0025,0.00019,0.14,0.05,"IIA",630,null],
   ["hydrogen-sulphide","Hydrogen sulphide","pure","sour hydrocarbon","gas","toxic;flammable;lethal",34.081,373.1,90,0.1,null,-85.5,1.32,null,0.003,0.0004,0.13,null,"IIB",260,null],

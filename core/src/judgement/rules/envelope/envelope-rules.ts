@@ -25,6 +25,7 @@ import { hydrogenTightness } from "./hydrogen-tightness.ts";
 import { hydrogenTrim } from "./hydrogen-trim.ts";
 import { jacketHeat } from "./jacket-heat.ts";
 import { jacketLimit } from "./jacket-limit.ts";
+import { lightGasSeat } from "./light-gas-seat.ts";
 import { lineTest } from "./line-test.ts";
 import { oxygenBody } from "./oxygen-body.ts";
 import { oxygenOpening } from "./oxygen-opening.ts";
@@ -95,6 +96,7 @@ export const envelopeRules = [
   hydrogenBody,
   hydrogenTrim,
   hydrogenTightness,
+  lightGasSeat,
   hydrogenAttack,
   sulphidation,
   seawaterCrevice,
