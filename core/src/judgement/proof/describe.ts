@@ -256,7 +256,7 @@ export function describeProof(
     dutyFindings: proof.dutyFindings.map((finding) => finding.toJSON()),
     missing: proof.missing,
     considered: proof.candidates.length,
-    standing: proof.standing,
+    standing: standingOf(proof),
     cannotTell: waitingAmong(proof.candidates.slice(0, proof.standing)),
     candidates: proof.candidates.slice(0, shown).map((c) => describeCandidate(c, detail)),
     nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({

@@ -26,7 +26,7 @@ export function freezingPoint({ stated, fluid }: Of): FreezingPoint | null {
 }
 
 /**
- * Whether a fluid crystallises at a temperature nobody states. The triple point of a solvent says nothing of what
+ * Whether a fluid crystallises and the temperature is not stated. The triple point of a solvent says nothing of what
  * crystallises from it.
  *
  * @param duty settled duty

@@ -57,6 +57,13 @@ const sums = ({ fails, cannotTell, tight, shortfall, leastMargin, heldBackBy }: 
 });
 
 describe("a block of findings", () => {
+  it("counts a fail that needs another valve more than one that needs another actuator", () => {
+    const shortfallOf = (station: "envelope" | "body" | "drive") =>
+      blockOf([finding("fails", -0.4)], [0], [{ tight: "serious", station }]).shortfall;
+    expect(shortfallOf("drive")).toBeCloseTo(0.4, 9);
+    expect(shortfallOf("body")).toBeGreaterThan(shortfallOf("drive") + 1);
+    expect(shortfallOf("envelope")).toBeGreaterThan(shortfallOf("body"));
+  });
   it("counts what fails, waits and is tight, and sums what is missed", () => {
     const block = blockOf(
       [

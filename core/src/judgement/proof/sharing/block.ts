@@ -15,7 +15,7 @@ export interface Block {
   readonly tight: number;
   /** The mild ones of `tight`. */
   readonly mild: number;
-  /** Sum by which failing limits are missed; fifty kelvin, or a fail without a margin, count 1. */
+  /** Sum by which failing limits are missed; fifty kelvin, or a fail without a margin, count 1, and what is harder to mend more. */
   readonly shortfall: number;
   readonly leastMargin: number | null;
   /** Least margin over the margin wanted, of limits in any unit. */
@@ -34,6 +34,20 @@ export interface HeldBack {
 
 /** A limit missed by this many kelvin counts like one missed by 100 %. */
 const kelvinLikeOne = 50;
+
+/**
+ * What a fail counts beside its shortfall, by station: another actuator is soon found, another rating, grade or seat is
+ * another valve.
+ */
+const missWeight: Readonly<Record<RuleStation, number>> = {
+  duty: 0,
+  body: 2,
+  envelope: 3,
+  flow: 1,
+  torque: 0,
+  drive: 0,
+  "fit-up": 0,
+};
 
 /** Margin that counts as close where none is wanted and the limit is missed. */
 const usual = { "%": 0.1, K: 10 } as const;
@@ -87,7 +101,7 @@ export function findingsOf(blocks: readonly Block[], rules: readonly Ruling[]): 
  *
  * @param outcomes of rules in rising order
  * @param places of those rules in the order of all, as many as outcomes
- * @param rules all rules, for the weight of their *tight*; serious if not given
+ * @param rules all rules, for the weight of their *tight* and of what is missed; serious and none if not given
  * @returns counts, gravest verdicts and the finding that holds the part back
  * @source gravest finding decides
  * @example blockOf([], []).fails // → 0
@@ -95,7 +109,7 @@ export function findingsOf(blocks: readonly Block[], rules: readonly Ruling[]): 
 export function blockOf(
   outcomes: readonly Outcome[],
   places: readonly number[],
-  rules: readonly { readonly tight: TightWeight }[] = none,
+  rules: readonly { readonly tight: TightWeight; readonly station?: RuleStation }[] = none,
 ): Block {
   let fails = 0;
   let cannotTell = 0;
@@ -116,6 +130,7 @@ export function blockOf(
     const inPercent = margin !== null && measured!.marginUnit === "%";
     if (verdict === "fails") {
       fails++;
+      shortfall += missWeight[rules[places[i]!]?.station ?? "duty"];
       shortfall += margin === null ? 1 : inPercent ? -margin : -margin / kelvinLikeOne;
     } else if (verdict === "cannot tell") cannotTell++;
     else if (verdict === "tight") {

@@ -8,6 +8,7 @@ import { examined } from "../../rules/rule.ts";
 import { rules } from "../../rules/rules.ts";
 import { constructionsIn } from "../constructions.ts";
 import { describeCandidate, describeProof } from "../describe.ts";
+import { prove } from "../prove.ts";
 import { prover } from "../prover.ts";
 import { type RuleNode, ruleTree } from "./tree.ts";
 
@@ -106,7 +107,14 @@ describe("a proof described", () => {
     const grave = full.findings.filter((f) => f.verdict !== "holds" && f.verdict !== "not asked");
     expect(describedAs("grave").findings).toEqual(grave);
     expect(describeProof(proof, { standingOnly: true }).candidates).toEqual([]);
+    expect(describeProof(proof).standing).toBe(0);
     const stands = demoProof("XV-3052");
+    const waiting = prove({ ...demoDuty("XV-3052"), lineDesignation: null }, demoShelf, house);
+    expect(waiting.standing).toBeGreaterThan(0);
+    expect(describeProof(waiting, { detail: "brief" })).toMatchObject({
+      standing: 0,
+      cannotTell: waiting.standing,
+    });
     const described = describeProof(stands, { standingOnly: true, detail: "brief" });
     expect(described.candidates).toHaveLength(stands.standing);
     expect(described.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);

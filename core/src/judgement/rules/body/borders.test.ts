@@ -98,6 +98,17 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["diverting", "fails", bodySetting({ function: ["diverting"] })],
   ["diverting", "fails", bodySetting({}, construction("three-way-l", "slot hole"))],
   ["diverting", "holds", bodySetting({ function: ["diverting"] }, construction("three-way-t", "slot hole"))],
+  ["end-connection", "holds", bodySetting({ endConnection: "butt-weld" }, { ends: ["butt-weld"] })],
+  [
+    "end-connection",
+    "fails",
+    bodySetting({ endConnection: "butt-weld", lineDesignation: "class 600" }, { ends: ["butt-weld"] }),
+  ],
+  [
+    "end-connection",
+    "holds",
+    bodySetting({ endConnection: "butt-weld", lineDesignation: "class 150" }, { ends: ["butt-weld"] }),
+  ],
   ["dirty-service", "not asked", bodySetting()],
   ["dirty-service", "tight", bodySetting({ fluid: { solidsPercent: 1 } })],
   ["dirty-service", "fails", bodySetting({ fluid: { solidsPercent: 1.1 } })],

@@ -1,13 +1,15 @@
 import { parseDesignation } from "../../../basis/reference/pressure-temperature.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
+import { coldClass } from "./cold-class.ts";
 
 const boltsToFlange = new Set(["flanged RF", "flanged RTJ", "wafer", "lug"]);
 
 export const endConnection = rule({
   id: "body/end-connection",
   asks: "End connection",
-  source: "Flange facing and class must match the line (ASME B16.5, EN 1092-1)",
+  source:
+    "Flange facing and class must match the line (ASME B16.5, EN 1092-1); a welded or threaded valve is not below the class of its line",
   inputs: ["end connection", "line class", "product line's ends"],
   dependsOn: ["line", "class"],
   examine: ({ valve, duty }) => {
@@ -36,10 +38,27 @@ export const endConnection = rule({
         remedy: "Use another end connection or another product line.",
       });
     }
-    if (!boltsToFlange.has(asked))
-      return plain("holds", "The product line offers this end connection.", { value: asked, uses });
-    if (line === null) return cannotTell("line class", { uses, value: valve.size.designation });
+    const bolted = boltsToFlange.has(asked);
+    if (line === null)
+      return bolted
+        ? cannotTell("line class", { uses, value: valve.size.designation })
+        : plain("holds", "The product line offers this end connection.", { value: asked, uses });
     const wanted = parseDesignation(line)!;
+    if (!bolted) {
+      const below = coldClass(valve.designation) < coldClass(wanted);
+      return plain(
+        below ? "fails" : "holds",
+        below
+          ? "The class of the valve is below the class of the line."
+          : "The product line offers this end connection.",
+        {
+          value: below ? valve.size.designation : asked,
+          limit: below ? line : null,
+          uses,
+          remedy: below ? "Use a valve of the line class or above." : null,
+        },
+      );
+    }
     const match = wanted.system === valve.designation.system && wanted.number === valve.designation.number;
     return plain(
       match ? "holds" : "fails",

@@ -20,7 +20,7 @@ export const lightGasSeat = rule({
   id: "envelope/light-gas-seat",
   asks: "Light gas through the seat",
   source:
-    "Permitted leakage of the rate or class in air, as the light gas at the pressures of the duty: the larger of orifice and capillary flow (an estimate)",
+    "Permitted leakage in air, as the light gas at the pressures of the duty. The larger of orifice and capillary flow counts (an estimate)",
   inputs: ["hazards of the fluid", "substance", "shut-off stated by the maker", "pressures of the cases"],
   dependsOn: ["size", "flow", "seat"],
   tight: "mild",
