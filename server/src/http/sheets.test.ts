@@ -163,7 +163,7 @@ describe("documents", () => {
         await (await fetch(`${server.url}/api/sheets/${issued.body.id}.pdf?units=US`)).arrayBuffer(),
       ),
     );
-    expect(pages).toBeLessThanOrEqual(6);
+    expect(pages).toBeLessThanOrEqual(7);
     // Verdict, cautions and signatures are together.
     const [page] = text.split("\f").filter((line) => line.includes("approved"));
     expect(page).toContain("Cautions");

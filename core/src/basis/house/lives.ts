@@ -12,6 +12,13 @@ export const lives = {
     [0.5, 20],
     "Worn parts are replaced at the overhaul.",
   ),
+  lifeBand: number(
+    "Band of an estimated life",
+    "",
+    2,
+    [1, 10],
+    "A life that no maker states is between its figure divided by this and its figure.",
+  ),
   softFloatingSeatLife: strokes(
     "Life, soft seat of a floating ball",
     250_000,

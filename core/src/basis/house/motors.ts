@@ -16,6 +16,13 @@ export const motors = {
     [1, 100],
     "Share of the time as defined by the duty class. A hunting loop runs the motor all day.",
   ),
+  loopStartsPercent: number(
+    "Average starts in a control loop, of the peak",
+    "%",
+    10,
+    [1, 100],
+    "A loop seldom hunts at its peak. The average over the year counts for the life of a motor.",
+  ),
   throttlingStartsPerHour: number(
     "Starts per hour of a throttling motor",
     "1/h",

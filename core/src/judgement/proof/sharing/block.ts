@@ -41,13 +41,16 @@ const kelvinLikeOne = 50;
  */
 const missWeight: Readonly<Record<RuleStation, number>> = {
   duty: 0,
-  body: 2,
+  body: 3,
   envelope: 3,
   flow: 1,
   torque: 0,
   drive: 0,
   "fit-up": 0,
 };
+
+/** Of two *tight*, the mild one holds a candidate back only where no serious one does. */
+const mildIsLess = 0.5;
 
 /** Margin that counts as close where none is wanted and the limit is missed. */
 const usual = { "%": 0.1, K: 10 } as const;
@@ -133,17 +136,16 @@ export function blockOf(
       shortfall += missWeight[rules[places[i]!]?.station ?? "duty"];
       shortfall += margin === null ? 1 : inPercent ? -margin : -margin / kelvinLikeOne;
     } else if (verdict === "cannot tell") cannotTell++;
-    else if (verdict === "tight") {
-      tight++;
-      if (rules[places[i]!]?.tight === "mild") mild++;
-    }
+    const isMild = verdict === "tight" && rules[places[i]!]?.tight === "mild";
+    if (verdict === "tight") tight++;
+    if (isMild) mild++;
     // A limit that is kept and wants no margin says nothing about closeness.
     const silent = verdict === "holds" && measured !== null && !measured.marginWanted;
     if (inPercent && !silent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
     const closeness = closenessOf(outcome);
     if (margin !== null && !silent && (leastReserve === null || closeness < leastReserve))
       leastReserve = closeness;
-    const gravity = silent ? 0 : gravityOf(verdict);
+    const gravity = silent ? 0 : gravityOf(verdict) - (isMild ? mildIsLess : 0);
     if (gravity < heldGravity) continue;
     if (gravity > heldGravity || closeness < heldCloseness) {
       held = i;

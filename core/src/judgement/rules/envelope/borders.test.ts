@@ -343,7 +343,9 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["seat-life", "holds", envelopeSetting({ strokesPerYear: 12 })],
   ["seat-life", "tight", envelopeSetting({ strokesPerYear: 250_000 / 3 })],
   ["seat-life", "fails", envelopeSetting({ strokesPerYear: 250_001 / 3 })],
-  ["seat-life", "holds", envelopeSetting({ strokesPerYear: 250_001 / 3 }, {}, { line: "trunnion" })],
+  ["seat-life", "holds", envelopeSetting({ strokesPerYear: 125_000 / 3 })],
+  ["seat-life", "tight", envelopeSetting({ strokesPerYear: 125_001 / 3 })],
+  ["seat-life", "tight", envelopeSetting({ strokesPerYear: 250_001 / 3 }, {}, { line: "trunnion" })],
   ["packing-life", "holds", envelopeSetting({ strokesPerYear: 12 })],
   ["packing-life", "fails", envelopeSetting({ strokesPerYear: 100_001 / 3 })],
   [
