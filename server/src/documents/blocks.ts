@@ -210,11 +210,27 @@ function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage 
   room(60);
   line(doc, y);
   y = write(doc, "Not applicable to this duty or valve", left, y + 2, { font: "strong", size: 8 }) + 1;
-  return write(doc, notAsked.join(" · "), left + 12, y, {
-    width: width - 12,
-    size: 7,
-    colour: dim,
-  });
+  let rest = notAsked;
+  while (rest.length > 0) {
+    const fits = namesWithin(doc, rest, lowest - y);
+    y = write(doc, rest.slice(0, fits).join(" · "), left + 12, y, nameWords);
+    rest = rest.slice(fits);
+    if (rest.length > 0) y = nextPage();
+  }
+  return y;
+}
+
+const nameWords = { width: width - 12, size: 7, colour: dim };
+
+/** How many names fit into a height, one at least. */
+function namesWithin(doc: Document, names: readonly string[], height: number): number {
+  let [fits, beyond] = [1, names.length + 1];
+  while (beyond - fits > 1) {
+    const middle = Math.floor((fits + beyond) / 2);
+    if (heightOf(doc, names.slice(0, middle).join(" · "), nameWords) <= height) fits = middle;
+    else beyond = middle;
+  }
+  return fits;
 }
 
 const draws: Draws = {
