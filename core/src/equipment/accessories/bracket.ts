@@ -38,5 +38,6 @@ export const bracket: AccessoryKind<z.infer<typeof schema>> = {
     "rated_torque_nm",
   ],
   electrical: () => false,
+  ofSteel: true,
   wantedBy: () => null,
 };

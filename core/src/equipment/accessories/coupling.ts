@@ -39,5 +39,6 @@ export const coupling: AccessoryKind<z.infer<typeof schema>> = {
     "rated_torque_nm",
   ],
   electrical: () => false,
+  ofSteel: true,
   wantedBy: () => null,
 };

@@ -53,7 +53,9 @@ function placeOf(
   const refused: Place["refused"][number][] = [];
   for (const family of families) {
     if (family.kind !== kind.kind) continue;
-    const site = [false, true].map((electrical) => refusedBySite(family, electrical, around.duty));
+    const site = [false, true].map((electrical) =>
+      kind.ofSteel ? null : refusedBySite(family, electrical, around.duty),
+    );
     for (const item of family.items) {
       const why = wanted.refused(item) ?? site[Number(kind.electrical(item))]!;
       if (why !== null) refused.push({ family, item, ...why });

@@ -57,6 +57,8 @@ export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   readonly byStroke?: true;
   /** Stands beside the valve: the drive does not carry it. */
   readonly standsBeside?: true;
+  /** Plain steel without seal, coil or grease: neither weather nor heat limits it. */
+  readonly ofSteel?: true;
   /** Need of an actuator; null for none. */
   wantedBy(mount: Mount, around: Around): Wanted<Family["items"][number]> | null;
 }

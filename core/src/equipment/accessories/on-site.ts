@@ -42,15 +42,11 @@ function byArea(
 const cold = "is not rated for the lowest ambient temperature";
 const warm = "is not rated for the highest ambient temperature";
 
-/** Brackets and couplings are steel, and stand any weather. */
-const steel: ReadonlySet<string> = new Set(["bracket", "coupling"]);
-
 function byWeather(
-  { kind, lowTemperature, highTemperature }: AnyAccessories,
+  { lowTemperature, highTemperature }: AnyAccessories,
   { standard, lowFromC, highToC }: ExecutionRanges,
   { ambientMaximumC, stated: { ambientMinimumC } }: SettledDuty,
 ): Refusal | null {
-  if (steel.has(kind)) return null;
   if (ambientMinimumC !== null && ambientMinimumC < standard.fromC) {
     if (lowTemperature !== true) return { why: cold, unknown: lowTemperature === null };
     if (ambientMinimumC < lowFromC) return { why: cold, unknown: false };

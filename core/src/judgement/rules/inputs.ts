@@ -39,6 +39,18 @@ export function stated(
 }
 
 /**
+ * The lowest ambient temperature of a duty as a finding's input.
+ *
+ * @param stated the duty as entered
+ * @returns the stated one, °C, or the words for what is assumed without one
+ * @source the duty
+ */
+export const lowestAmbientUsed = ({ ambientMinimumC }: Pick<Duty, "ambientMinimumC">): Used =>
+  ambientMinimumC === null
+    ? used("lowest ambient", "not below −20 °C", "assumed")
+    : used("lowest ambient", ambientMinimumC, "entered", "°C");
+
+/**
  * The hazards of a duty as a finding's input.
  *
  * @param duty stated fluid data

@@ -4,7 +4,7 @@ import { number } from "../holds.ts";
 export const bulkCompressibility: Field<"fluid.compressibilityPerBar", number | null> = {
   path: "fluid.compressibilityPerBar",
   label: "Liquid compressibility per bar",
-  short: "liquid compressibility",
+  short: "compressibility per bar",
   group: "fluid",
   ...number("Compressibility of the liquid", [0.000001, 0.1]),
   headings: [

@@ -14,8 +14,8 @@ export const freezing: Field<"fluid.freezingC", number | null> = {
     "crystallisation temperature",
     "freezes at",
   ],
-  why: "Below it the fluid sets in body and line, and the valve locks.",
-  assumed: "as listed for the substance; where none is listed, nothing is judged suitable",
+  why: "Below this temperature the fluid becomes solid in body and line, and the valve locks.",
+  assumed: "the temperature listed for the substance. If none is listed, no valve is suitable",
   raised: ({ fluid }) => fluid?.hazards?.includes("crystallises") ?? false,
   otherwise: () => [20],
 };

@@ -41,7 +41,7 @@ describe("rules grouped by their dependencies", () => {
       rules.map((rule) => examined(rule, judged).toJSON()),
     );
   });
-  it.each(["FV-5010", "XV-5014"])("of %s are each candidate's own, whoever was judged before", (number) => {
+  it.each(["FV-5010", "XV-5014"])("of %s do not depend on the candidates judged before", (number) => {
     const duty = demoDuty(number);
     const proving = prover(duty, shelf, house);
     // One of each material of a line, so that only the trim tells neighbours apart.

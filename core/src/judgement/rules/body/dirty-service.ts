@@ -46,9 +46,10 @@ export const dirtyService = rule({
     const { solidsPercent, fibres } = duty.stated.fluid;
     const felted = fibres === true && !valve.construction.cutsFibres;
     const needs = needed(duty.solidsPercent, felted);
-    const { dirtyService: alone, name } = valve.construction;
+    const { name } = valve.construction;
+    const alone: number = valve.construction.dirtyService;
     const parts = arrangement(valve);
-    const passes = parts.reduce((sum, { steps }) => sum + steps, Number(alone));
+    const passes = parts.reduce((sum, { steps }) => sum + steps, alone);
     const tolerates = Math.max(0, Math.min(slurry, passes));
     const seen = {
       value: needs,
@@ -66,7 +67,7 @@ export const dirtyService = rule({
         ...seen,
         remedy: "Use hard scraper seats, a plug, a segment or a cavity-free body.",
       });
-    // At its own limit it already needs the help.
+    // A construction at its own limit relies on its seats and its filler too.
     const relies = alone <= needs && tolerates > alone;
     if (tolerates > needs && !relies) return plain("holds", "The construction tolerates the solids.", seen);
     return plain(

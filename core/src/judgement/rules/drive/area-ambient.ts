@@ -3,7 +3,7 @@ import { readPlace } from "../../../duty/area/place.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { hasMotor } from "../../../equipment/drives/supplies.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { used } from "../inputs.ts";
+import { lowestAmbientUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { unlessByMotor } from "./by-operator.ts";
@@ -55,9 +55,7 @@ export const areaAmbient = rule({
         remedy:
           "Use an actuator with a wider range in its marking, or keep weather and line heat away from it.",
         uses: [
-          cold === null
-            ? used("lowest ambient", "not below −20 °C", "assumed")
-            : used("lowest ambient", cold, "entered", "°C"),
+          lowestAmbientUsed(duty.stated),
           ...uses,
           used("range of the certificate", covers.stated ? "marked" : "not marked", "catalogue"),
           used("marking", marking, "catalogue"),

@@ -1,7 +1,7 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { rangesOf } from "../../../equipment/drives/temperature-ranges.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { used } from "../inputs.ts";
+import { lowestAmbientUsed, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { heatAbove } from "./heat-at-actuator.ts";
@@ -59,9 +59,7 @@ export const driveTemperature = rule({
           : "Use a stand-off bracket, a heat shield or a high-temperature actuator.",
         decides: both && verdict === "fails" ? "low and high temperature" : null,
         uses: [
-          cold === null
-            ? used("lowest ambient", "not below −20 °C", "assumed")
-            : used("lowest ambient", cold, "entered", "°C"),
+          lowestAmbientUsed(duty.stated),
           ...uses,
           used("highest actuator temperature", warm, "computed", "°C"),
         ],

@@ -37,7 +37,7 @@ export const fittingsHeat = rule({
   examine: ({ valve, drive, fittings, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const mounted = (fittings?.places ?? []).flatMap((place) =>
-      place.kind.standsBeside || place.kind.kind === "bracket" || place.kind.kind === "coupling"
+      place.kind.standsBeside || place.kind.ofSteel
         ? []
         : place.fit.slice(0, 1).map((fit) => ({ fit, limit: highestC(place, fit, duty) })),
     );

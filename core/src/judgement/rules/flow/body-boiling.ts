@@ -6,7 +6,7 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether the body withstands a liquid that boils in the valve. */
 export const bodyBoiling = flowRule({
   id: "flow/body-boiling",
-  asks: "Body in flashing and cavitation",
+  asks: "Body in boiling flow",
   source:
     "Carbon steel erodes fast in flashing and cavitating flow, chromium and stainless steels slowly (indicative)",
   inputs: ["pressures of the cases", "vapour pressure", "F_L of the trim", "body grade"],

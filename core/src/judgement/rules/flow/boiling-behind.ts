@@ -33,7 +33,7 @@ export function boilingOn(
     limit,
     margin: limit / Math.max(ratio, 1e-9) - 1,
     verdict,
-    ...(harms && verdict !== "fails" && { decides: "metal of the wall" }),
+    ...(harms && verdict !== "fails" && { decides: "by its metal" }),
     uses: [...uses, used("constant cavitation from", limit, "estimate")],
   };
 }

@@ -1,25 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
+import { steadyTrim } from "../../../../test/flow-trim.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
 import type { Duty } from "../../../duty/statement/duty.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 
 const base = shelfWith().valvesFor(50)[0]!;
-const curve = [10, 100].map((openingPercent) => ({
-  openingPercent,
-  share: null,
-  fl: 0.8,
-  xt: 0.5,
-  fd: 0.4,
-  xfz: 0.4,
-  torque: 0.01,
-  closingTorque: null,
-}));
-const sizes = [{ dn: 50, designation: null, kv: 50, passageMm: 12, price: 0 }];
-const common = { kind: "segment", law: "linear", rangeability: 50, madeIn: null, bothWays: false } as const;
 const plain: Valve = {
   ...base,
-  line: { ...base.line, flowTrims: [{ ...common, id: "t", name: "Trim", curve, sizes }] },
+  line: { ...base.line, flowTrims: [steadyTrim()] },
   size: { ...base.size },
 };
 const inMetal = (metal: string | null): Valve => ({ ...plain, grade: { ...plain.grade, metal } });

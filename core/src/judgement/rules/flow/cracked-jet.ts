@@ -39,7 +39,7 @@ export const crackedJet = rule({
       : "The valve opens without differential pressure, or the fluid data are not stated.",
   examine: ({ valve, duty, house }) => {
     const { solidsPercent, viscosityMPaS } = duty.stated.fluid;
-    // No jet waits for a viscosity: it does not slow it.
+    // The velocity of a jet does not depend on the viscosity, so a missing one is no reason to wait.
     const jetted = {
       ...duty,
       stated: { ...duty.stated, fluid: { ...duty.stated.fluid, viscosityMPaS: viscosityMPaS ?? 1 } },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
+import { steadyTrim as trim } from "../../../../test/flow-trim.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
 import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
 import { seatMaterial } from "../../../basis/reference/seats.ts";
@@ -12,32 +13,6 @@ import { flowOf } from "../../../mechanics/flow/picked.ts";
 const house = defaultHouseRules();
 const plain = shelfWith().valvesFor(50)[0]!;
 
-/** A trim of steady factors, linear so that its opening is its coefficient. */
-const trim = (
-  change: Partial<FlowTrim> = {},
-  factors: Partial<FlowTrim["curve"][number]> = {},
-): FlowTrim => ({
-  id: "t",
-  name: "Trim",
-  kind: "segment",
-  law: "linear",
-  rangeability: 50,
-  madeIn: null,
-  bothWays: false,
-  curve: [10, 100].map((openingPercent) => ({
-    openingPercent,
-    share: null,
-    fl: 0.8,
-    xt: 0.5,
-    fd: 0.4,
-    xfz: 0.4,
-    torque: 0.01,
-    closingTorque: null,
-    ...factors,
-  })),
-  sizes: [{ dn: 50, designation: null, kv: 50, passageMm: 12, price: 0 }],
-  ...change,
-});
 const with_ = (...flowTrims: FlowTrim[]): Valve => ({
   ...plain,
   line: { ...plain.line, flowTrims },

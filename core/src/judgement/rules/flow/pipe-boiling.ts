@@ -8,7 +8,7 @@ const usual = "carbon steel";
 /** Whether the pipe behind the valve withstands a liquid that boils in it. */
 export const pipeBoiling = flowRule({
   id: "flow/pipe-boiling",
-  asks: "Pipe in flashing and cavitation",
+  asks: "Pipe in boiling flow",
   source: "As the body. A pipe that is not stated counts as carbon steel (indicative)",
   inputs: ["pressures of the cases", "vapour pressure", "F_L of the trim", "pipe material"],
   unit: "",

@@ -1,10 +1,10 @@
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether bubbles that collapse behind it, or droplets in fast vapour, leave the seat whole. */
+/** Whether collapsing bubbles, or droplets in fast vapour, damage the seat. */
 export const seatCavitation = flowRule({
   id: "flow/seat-cavitation",
-  asks: "Seat in flashing and cavitation",
+  asks: "Seat in boiling flow",
   source: "Boiling flow tears soft rings and thin lips. A solid metal ring resists it (indicative)",
   inputs: [
     "pressures of the cases",
@@ -29,7 +29,7 @@ export const seatCavitation = flowRule({
     ];
     if (ratio < limit) return { value: ratio, limit, margin, verdict: "holds", uses };
     const soft = valve.seat.material.kind !== "metal";
-    // The seat of an open valve stands beside the flow: it meets it while the valve turns.
+    // When the valve is open its seat is outside the flow. The flow reaches the seat only while the valve turns.
     if (!throttles)
       return { value: ratio, limit, margin, verdict: soft ? "tight" : "holds", uses, decides: "open" };
     if (execution === null && !soft) return { missing: "contact of the metal seat and the closing member" };
