@@ -63,7 +63,7 @@ export function lasting(worn: Worn, duty: SettledDuty, house: HouseRules): Outco
       limit: inBand ? least : most,
       sense: "≤",
       remedy: worn.remedy,
-      decides: inBand ? "inside the band" : null,
+      decides: inBand ? "in band" : null,
       uses: [
         worn.moves?.use ?? stated("strokes per year", duty.strokesPerYear, duty.stated.strokesPerYear),
         used("years between overhauls", house.overhaulYears, "house rule"),

@@ -12,7 +12,7 @@ import { heatAbove } from "./heat-at-actuator.ts";
 /** Whether the certificate of a motor covers the temperatures around it. */
 export const areaAmbient = rule({
   id: "drive/area-ambient",
-  asks: "Ambient range of the certificate",
+  asks: "Certified ambient range",
   source: "IEC 60079-0, clause 5.1.1: −20…40 °C unless the marking states another range",
   inputs: [
     "hazardous area",
