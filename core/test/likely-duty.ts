@@ -68,7 +68,7 @@ const fluid = fc
     chloridesMgL: maybe(spread(10, 100_000)),
     freeWater: maybe(fc.boolean()),
     waterDewPointC: maybe(between(-40, 40)),
-    causticPercent: maybe(between(1, 60)),
+    strengthPercent: maybe(between(1, 60)),
     sulphurPercent: maybe(between(0, 4)),
     solidsPercent: maybe(fc.oneof(fc.constant(0), spread(0.05, 30))),
     solidsHard: maybe(fc.boolean()),

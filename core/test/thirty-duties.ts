@@ -158,7 +158,7 @@ export const thirtyDuties: readonly Awkward[] = [
     name: "caustic of half strength at 60 °C",
     duty: duty({
       lineDesignation: "class 150",
-      fluid: { family: "caustic", substance: "caustic-50", phase: "liquid", causticPercent: 50 },
+      fluid: { family: "caustic", substance: "caustic-50", phase: "liquid", strengthPercent: 50 },
       cases: [case1(4, 60, { downstreamBarG: 0 })],
     }),
     falls: { "carbon steel as it comes": carbonSteel, "glass-filled PTFE": seat(/^rptfe$/) },
@@ -168,7 +168,7 @@ export const thirtyDuties: readonly Awkward[] = [
     name: "caustic of half strength at 105 °C",
     duty: duty({
       lineDesignation: "class 150",
-      fluid: { family: "caustic", substance: "caustic-50", phase: "liquid", causticPercent: 50 },
+      fluid: { family: "caustic", substance: "caustic-50", phase: "liquid", strengthPercent: 50 },
       cases: [case1(4, 105, { downstreamBarG: 0 })],
     }),
     falls: { "carbon steel": carbonSteel, "stainless steel": stainless },

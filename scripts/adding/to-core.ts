@@ -219,25 +219,25 @@ const format: Addition = {
   remark: "`npm run written:keep` keeps a document of the new format",
   does: (files) => {
     files.add(
-      "core/src/duty/versions/3-spelling.ts",
+      "core/src/duty/versions/4-spelling.ts",
       `import type { VersionStep } from "../../basis/versions/kind.ts";
 
 /** Nothing but the number of the format. */
-export const spelling: VersionStep = { to: 3, says: "Nothing changed.", upcast: (duty) => ({ ...duty }) };
+export const spelling: VersionStep = { to: 4, says: "Nothing changed.", upcast: (duty) => ({ ...duty }) };
 `,
     );
     files.enter(
       "core/src/duty/versions/kind.ts",
-      'import { spelling } from "./3-spelling.ts";',
+      'import { spelling } from "./4-spelling.ts";',
       "], 1);",
       ", spelling",
     );
-    files.replace("core/src/duty/statement/duty.ts", '"proven-seat-duty/2"', '"proven-seat-duty/3"');
+    files.replace("core/src/duty/statement/duty.ts", '"proven-seat-duty/3"', '"proven-seat-duty/4"');
   },
   shows: `
     const { dutyKind } = await import("./core/src/duty/versions/kind.ts");
-    assert.equal(dutyKind.newest, "proven-seat-duty/3");
-    assert.equal(dutyKind.upcast({ format: "proven-seat-duty/2" }).document.format, "proven-seat-duty/3");`,
+    assert.equal(dutyKind.newest, "proven-seat-duty/4");
+    assert.equal(dutyKind.upcast({ format: "proven-seat-duty/3" }).document.format, "proven-seat-duty/4");`,
 };
 
 const printed: Addition = {

@@ -46,7 +46,7 @@ export const chemistryAndShelf: readonly Awkward[] = [
   },
   {
     name: "37 nitric acid of 60 %",
-    duty: acid("nitric-acid", "oxidising acid", 40),
+    duty: acid("nitric-acid", "oxidising acid", 40, { strengthPercent: 60 }),
     falls: {
       "carbon steel": both(carbonSteel, (c) => c.valve.construction.bodyWetted),
       "alloy 400": trim(/400/),

@@ -3,6 +3,7 @@ import { bodyGrades } from "./tables/body-grades.ts";
 import { bolting } from "./tables/bolting.ts";
 import { causticCracking } from "./tables/caustic-cracking.ts";
 import { chemicalSuitability } from "./tables/chemical-suitability.ts";
+import { corrosion } from "./tables/corrosion.ts";
 import { faceToFaceFlangedBall } from "./tables/face-to-face-flanged-ball.ts";
 import { fluids as fluidTable } from "./tables/fluids.ts";
 import { hydrogenAttack } from "./tables/hydrogen-attack.ts";
@@ -89,6 +90,12 @@ export const referenceTables: readonly ReferenceTable[] = [
     "Carbon steel in caustic, without stress relief",
     "common practice",
     causticCracking,
+  ),
+  referenceTable(
+    "corrosion",
+    "Materials in acids, caustic, bleach and acid gases, by strength and temperature",
+    "lowest and highest limit of published iso-corrosion charts and resistance lists, from practice; not verified",
+    corrosion,
   ),
   referenceTable("service-families", "Hazards of service families", "the substances of each", familyTable),
   referenceTable("bolting", "Body bolting", `ASTM A193, A194, A320, ISO 898-1; ${unchecked}`, bolting),

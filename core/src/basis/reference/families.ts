@@ -6,14 +6,22 @@ interface Family {
   readonly hazards: readonly string[];
   /** The fluid, where the family is a single one; null where it holds several. */
   readonly fluid: Fluid | null;
+  /** Its name in the table of corrosion, where all its fluids are one solution. */
+  readonly solution: string | null;
 }
 
 const families = new Map<string, Family>(
-  records<{ service_family: string; hazards: string | null; fluid: string | null }>(table).map((row) => [
+  records<{
+    service_family: string;
+    hazards: string | null;
+    fluid: string | null;
+    solution: string | null;
+  }>(table).map((row) => [
     row.service_family,
     {
       hazards: row.hazards?.split(";") ?? [],
       fluid: row.fluid === null ? null : fluidNamed(row.fluid)!,
+      solution: row.solution,
     },
   ]),
 );
@@ -42,6 +50,18 @@ export function hazardsOfFamily(family: string | null): readonly string[] {
  */
 export function fluidOfFamily(family: string | null): Fluid | null {
   return familyNamed(family)?.fluid ?? null;
+}
+
+/**
+ * The solution a service family is the name of.
+ *
+ * @param family service family
+ * @returns its name in the table of corrosion; null of a family that holds several
+ * @source reference/service-families.csv
+ * @example solutionOfFamily("caustic") // → "caustic soda"
+ */
+export function solutionOfFamily(family: string): string | null {
+  return familyNamed(family)?.solution ?? null;
 }
 
 /**

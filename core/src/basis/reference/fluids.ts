@@ -28,6 +28,10 @@ export interface Fluid {
   readonly gasGroup: string | null;
   /** Auto-ignition temperature, °C; null where not listed. */
   readonly autoIgnitionC: number | null;
+  /** Name in the table of corrosion; null where it is not a fluid of that table. */
+  readonly solution: string | null;
+  /** Strength that the name stands for, percent by weight. */
+  readonly strengthPercent: number | null;
   readonly note: string;
 }
 
@@ -52,6 +56,8 @@ interface FluidRow {
   viscosity_100c_mpa_s: number | null;
   gas_group: string | null;
   auto_ignition_c: number | null;
+  solution: string | null;
+  strength_percent: number | null;
   note: string | null;
 }
 
@@ -85,6 +91,8 @@ export const fluids: readonly Fluid[] = records<FluidRow>(table).map((row) => ({
       : { at20: row.viscosity_20c_mpa_s, at100: row.viscosity_100c_mpa_s },
   gasGroup: row.gas_group,
   autoIgnitionC: row.auto_ignition_c,
+  solution: row.solution,
+  strengthPercent: row.strength_percent,
   note: row.note ?? "",
 }));
 

@@ -158,6 +158,8 @@ export function mixtureOf(components: readonly Component[]): Fluid {
     viscosity: null,
     gasGroup: severestGroup(components),
     autoIgnitionC: lowestIgnitionC(components),
+    solution: null,
+    strengthPercent: null,
     note: "Kay's rule",
   };
 }

@@ -24,7 +24,7 @@ export const serviceFamilies: readonly string[] = chemicalSuitability.rows.map((
 export const metals: readonly string[] = metalSuitability.columns.slice(1);
 
 /** Seat and seal ids that have another name in the suitability tables. */
-const listedAs: Record<string, string> = {
+export const listedAs: Readonly<Record<string, string>> = {
   "graphite-packing": "graphite",
   "graphite-gasket": "graphite",
   "ptfe-gasket": "ptfe",

@@ -21,6 +21,8 @@ export interface Cavity {
   readonly trapsLiquid: boolean;
   /** Where trapped pressure is relieved by itself. */
   readonly relievesTo: "nowhere" | "lower side" | "upstream" | "while open only";
+  /** Open to the line while the valve is closed, so that gas leaves without lifting a seat. */
+  readonly ventedWhenClosed: boolean;
   /** Seats that hold against pressure from upstream, and from downstream, at once. */
   readonly barriers: { readonly forward: 1 | 2; readonly reverse: 0 | 1 | 2 };
   /** Each seat holds its own side while the cavity is bled. */
@@ -38,6 +40,7 @@ const cavities: readonly Cavity[] = [
     says: "Two soft seats hold the ball, and the downstream seat seals. When closed, the cavity traps liquid.",
     trapsLiquid: true,
     relievesTo: "nowhere",
+    ventedWhenClosed: false,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: false,
     oneWay: false,
@@ -49,6 +52,7 @@ const cavities: readonly Cavity[] = [
     says: "The lip or slots of the seat relieve the cavity to the lower-pressure side.",
     trapsLiquid: false,
     relievesTo: "lower side",
+    ventedWhenClosed: false,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: false,
     oneWay: false,
@@ -60,6 +64,7 @@ const cavities: readonly Cavity[] = [
     says: "Cavity and bore are connected only while the valve is open.",
     trapsLiquid: true,
     relievesTo: "while open only",
+    ventedWhenClosed: false,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: false,
     oneWay: false,
@@ -71,6 +76,7 @@ const cavities: readonly Cavity[] = [
     says: "When closed, the cavity is open to the upstream side. Only the downstream seat seals, so the valve is unidirectional.",
     trapsLiquid: false,
     relievesTo: "upstream",
+    ventedWhenClosed: true,
     barriers: { forward: 1, reverse: 0 },
     blockAndBleed: false,
     oneWay: true,
@@ -82,6 +88,7 @@ const cavities: readonly Cavity[] = [
     says: "The seats fill the space round the ball, so that little product stays in the cavity.",
     trapsLiquid: true,
     relievesTo: "nowhere",
+    ventedWhenClosed: false,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: false,
     oneWay: false,
@@ -93,6 +100,7 @@ const cavities: readonly Cavity[] = [
     says: "Line pressure presses each seat onto the ball from its own side, and cavity pressure lifts the seat on the lower-pressure side. One barrier against pressure from one side. Two barriers while the cavity is bled between two pressurised sides.",
     trapsLiquid: false,
     relievesTo: "lower side",
+    ventedWhenClosed: false,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: true,
     oneWay: false,
@@ -104,6 +112,7 @@ const cavities: readonly Cavity[] = [
     says: "The downstream seat holds pressure that passes the upstream seat. The cavity relieves to the upstream side.",
     trapsLiquid: false,
     relievesTo: "upstream",
+    ventedWhenClosed: false,
     barriers: { forward: 2, reverse: 1 },
     blockAndBleed: true,
     oneWay: false,
@@ -115,6 +124,7 @@ const cavities: readonly Cavity[] = [
     says: "Each seat holds from both sides: two barriers in both directions. A liquid-filled cavity needs an external relief to the upstream side.",
     trapsLiquid: true,
     relievesTo: "nowhere",
+    ventedWhenClosed: false,
     barriers: { forward: 2, reverse: 2 },
     blockAndBleed: true,
     oneWay: false,
@@ -126,6 +136,7 @@ const cavities: readonly Cavity[] = [
     says: "No fluid is trapped behind the closing member.",
     trapsLiquid: false,
     relievesTo: "lower side",
+    ventedWhenClosed: true,
     barriers: { forward: 1, reverse: 1 },
     blockAndBleed: false,
     oneWay: false,

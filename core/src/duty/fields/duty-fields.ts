@@ -31,7 +31,6 @@ import { startingCurrent } from "./drive/starting-current.ts";
 import { strokesInReserve } from "./drive/strokes-in-reserve.ts";
 import { bulkCompressibility } from "./fluid/bulk-compressibility.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
-import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
 import { composition } from "./fluid/composition.ts";
 import { compressibility } from "./fluid/compressibility.ts";
@@ -46,11 +45,14 @@ import { hazardsOfFluid } from "./fluid/hazards.ts";
 import { hydrogen } from "./fluid/hydrogen.ts";
 import { isentropicExponent } from "./fluid/isentropic-exponent.ts";
 import { fluidName } from "./fluid/name.ts";
+import { oxygen } from "./fluid/oxygen.ts";
+import { ph } from "./fluid/ph.ts";
 import { phase } from "./fluid/phase.ts";
 import { hazardsSetAside } from "./fluid/set-aside.ts";
 import { setAsideBecause } from "./fluid/set-aside-because.ts";
 import { solids } from "./fluid/solids.ts";
 import { solidsHard } from "./fluid/solids-hard.ts";
+import { strength } from "./fluid/strength.ts";
 import { substance } from "./fluid/substance.ts";
 import { sulphur } from "./fluid/sulphur.ts";
 import { vapourPressure } from "./fluid/vapour-pressure.ts";
@@ -178,7 +180,9 @@ export const dutyFields = [
   chlorides,
   freeWater,
   waterDewPoint,
-  caustic,
+  strength,
+  ph,
+  oxygen,
   sulphur,
   solids,
   solidsHard,

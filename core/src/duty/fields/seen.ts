@@ -30,6 +30,7 @@ export interface DutySeen {
   readonly fluid: {
     readonly family: string | null;
     readonly substance: string | null;
+    readonly chloridesMgL: number | null;
     readonly hazards: readonly Hazard[] | null;
     readonly setAside: readonly Hazard[] | null;
     readonly phase: (typeof phases)[number] | null;

@@ -55,6 +55,7 @@ export const hazards = [
   "hydrogen",
   "polymerises",
   "crystallises",
+  "decomposes",
   "hygienic",
 ] as const;
 /** Metals of a pipe, by their names in the reference tables. */

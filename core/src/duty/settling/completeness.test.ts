@@ -79,7 +79,9 @@ const blank: Readonly<Record<string, Duty>> = {
     fluid: { family: "hydrogen", substance: "hydrogen", hydrogenBarA: null },
   }),
   "fluid.freezingC": statedInFull({ fluid: { hazards: ["crystallises"] } }),
-  "fluid.causticPercent": statedInFull({ fluid: { family: "caustic", substance: "caustic-50" } }),
+  "fluid.strengthPercent": statedInFull({ fluid: { family: "caustic", substance: "caustic-soda" } }),
+  "fluid.ph": statedInFull({ fluid: { chloridesMgL: 50, ph: null, oxygenMgL: 8 } }),
+  "fluid.oxygenMgL": statedInFull({ fluid: { chloridesMgL: 50, oxygenMgL: null, ph: 7 } }),
   pipeBoreMm: statedInFull({ cases: [{ rate: 20 }] }),
   "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),
 };

@@ -57,34 +57,16 @@ export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly st
   return [...families];
 }
 
-/** Families a material is judged in. */
-export interface JudgedIn {
-  readonly families: readonly string[];
-  /** The value that would decide between families; null where all of them apply. */
-  readonly undecided: string | null;
-}
-
 /**
  * Service families metals are judged in.
  *
- * @param duty its family, free water and cases
+ * @param duty its family and cases
  * @param substance fluid of the table, if selected
- * @returns families of the fluid, with hot water and steam where it is warm enough water; chlorine dry or wet, or both
- *   where not stated
- * @source dry and wet chlorine attack opposite metals (practice)
+ * @returns families of the fluid, with hot water and steam where it is warm enough water
+ * @source the table of fluids
  */
-export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
-  const { freeWater } = duty.fluid;
-  const stated = familiesIn(duty.fluid);
-  if (stated.includes("chlorine")) {
-    const families = [
-      ...stated.filter((family) => family !== "chlorine"),
-      ...(freeWater === true ? [] : ["chlorine"]),
-      ...(freeWater === false ? [] : ["chlorine, wet"]),
-    ];
-    return { families, undecided: freeWater === null ? "free water (dry or wet chlorine)" : null };
-  }
-  return { families: isWater(duty, substance) ? softFamiliesOf(duty, substance) : stated, undecided: null };
+export function metalFamiliesOf(duty: Duty, substance: Fluid | null): readonly string[] {
+  return isWater(duty, substance) ? softFamiliesOf(duty, substance) : familiesIn(duty.fluid);
 }
 
 /**

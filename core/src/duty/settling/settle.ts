@@ -6,12 +6,13 @@ import { lastOf } from "../fields/field.ts";
 import type { Hazard } from "../fields/words.ts";
 import type { OperatingCase } from "../statement/case.ts";
 import { type Duty, type DutyField, fieldsOfDuty } from "../statement/duty.ts";
-import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf, withComponents } from "./families.ts";
+import { isWater, metalFamiliesOf, softFamiliesOf, withComponents } from "./families.ts";
 import { hazardsInUse } from "./hazards-in-use.ts";
 import { mixtureIn, withPartials } from "./mixed.ts";
 import type { DutyOrigin, SettledCase } from "./settled-case.ts";
 import type { SettledDuty } from "./settled-duty.ts";
 import { type ShutIn, shutInBy } from "./shut-in.ts";
+import { solutionOf } from "./solution.ts";
 import { turnedAgainstBar } from "./turned-against.ts";
 
 type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
@@ -80,7 +81,8 @@ class Settled {
   readonly shutIn: ShutIn;
   readonly families: ReadonlySet<string>;
   readonly softFamilies: readonly string[];
-  readonly metalFamilies: JudgedIn;
+  readonly metalFamilies: readonly string[];
+  readonly solution: SettledDuty["solution"];
   readonly hand: SettledDuty["hand"];
   readonly lineGas: SettledDuty["lineGas"];
 
@@ -93,8 +95,8 @@ class Settled {
     const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
     this.families = new Set(withComponents(familiesIn(fluid), duty));
     this.softFamilies = withComponents(softFamiliesOf(duty, ofSubstance), duty);
-    const metals = metalFamiliesOf(duty, ofSubstance);
-    this.metalFamilies = { ...metals, families: withComponents(metals.families, duty) };
+    this.metalFamilies = withComponents(metalFamiliesOf(duty, ofSubstance), duty);
+    this.solution = solutionOf(duty);
     const cases = duty.cases.map((c) => settleCase(c, phase, isWater(duty, ofSubstance)));
     for (const c of cases) c.turnedAgainstBar = turnedAgainstBar(c, cases);
     this.cases = cases;

@@ -2,9 +2,9 @@ import type { Fluid } from "../../basis/reference/fluids.ts";
 import type { dutyFields } from "../fields/duty-fields.ts";
 import type { Hazard } from "../fields/words.ts";
 import type { Duty } from "../statement/duty.ts";
-import type { JudgedIn } from "./families.ts";
 import type { DutyOrigin, SettledCase } from "./settled-case.ts";
 import type { ShutIn } from "./shut-in.ts";
+import type { Solution } from "./solution.ts";
 
 type Fields = (typeof dutyFields)[number];
 type LastOf<Path> = Path extends `${string}.${infer Rest}` ? Rest : Path;
@@ -25,7 +25,9 @@ export interface SettledDuty extends SettledFields {
   readonly families: ReadonlySet<string>;
   /** Service families for seats and seals; none where not stated. */
   readonly softFamilies: readonly string[];
-  readonly metalFamilies: JudgedIn;
+  readonly metalFamilies: readonly string[];
+  /** Null where the fluid is none of the acids, alkalis and acid gases of the table of corrosion. */
+  readonly solution: Solution | null;
   readonly substance: Fluid | null;
   /**
    * The mixture stated, else the substance; where none is selected, the fluid that the family names, such as steam for

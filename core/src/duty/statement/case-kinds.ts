@@ -8,6 +8,8 @@ export interface CaseKindDescription {
   readonly means: string;
   /** A passing case: a seat may go to its excursion maximum in it. */
   readonly passing: boolean;
+  /** False where the line holds something else than the service fluid. */
+  readonly carriesFluid: boolean;
   readonly start: (duty: Duty) => Partial<OperatingCase>;
 }
 
@@ -24,21 +26,25 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   normal: {
     means: "Normal operation of the line.",
     passing: false,
+    carriesFluid: true,
     start: () => ({}),
   },
   maximum: {
     means: "Highest pressure and temperature of continuous operation.",
     passing: false,
+    carriesFluid: true,
     start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
   },
   minimum: {
     means: "Lowest pressure: pressure-energised seats leak first here.",
     passing: false,
+    carriesFluid: true,
     start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
   },
   "start-up": {
     means: "Pressure while the metal is still cold.",
     passing: true,
+    carriesFluid: true,
     start: (duty) => ({
       upstreamBarG: normal(duty)?.upstreamBarG ?? null,
       temperatureC: duty.ambientMinimumC,
@@ -47,6 +53,7 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   "shut-off differential": {
     means: "Highest differential pressure with the valve closed and the downstream side vented.",
     passing: false,
+    carriesFluid: true,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,
       downstreamBarG: 0,
@@ -56,6 +63,7 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   "steam-out": {
     means: "Low-pressure steam to clean the line, with the valve open.",
     passing: true,
+    carriesFluid: false,
     start: () => ({
       upstreamBarG: 3.5,
       downstreamBarG: 3.5,
@@ -67,11 +75,13 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   "blow-down": {
     means: "Depressurisation within minutes: gas cools, and elastomers release absorbed gas.",
     passing: true,
+    carriesFluid: true,
     start: (duty) => ({ upstreamBarG: highest(duty)?.upstreamBarG ?? null, downstreamBarG: 0 }),
   },
   upset: {
     means: "A relief valve opens or a control fails: rare, but the body must withstand it.",
     passing: true,
+    carriesFluid: true,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,
       temperatureC: highest(duty)?.temperatureC ?? null,
@@ -80,11 +90,13 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   "cold soak": {
     means: "Idle line at the lowest temperature of ambient or fluid.",
     passing: false,
+    carriesFluid: true,
     start: (duty) => ({ upstreamBarG: 0, downstreamBarG: 0, temperatureC: duty.ambientMinimumC }),
   },
   fire: {
     means: "Valve in a fire: needs a fire type test; limits of pressure and temperature do not apply.",
     passing: true,
+    carriesFluid: false,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,
       downstreamBarG: 0,
@@ -109,6 +121,18 @@ export const caseKindDescriptions: readonly CaseKindDescription[] = caseKinds.ma
  */
 export function isPassing(kind: CaseKind): boolean {
   return described[kind].passing;
+}
+
+/**
+ * Whether the line holds the service fluid in a kind of case.
+ *
+ * @param kind kind of case
+ * @returns false for steam-out and fire: steam brings neither the acid nor its chlorides
+ * @source house convention
+ * @example carriesFluid("steam-out") // → false
+ */
+export function carriesFluid(kind: CaseKind): boolean {
+  return described[kind].carriesFluid;
 }
 
 /**

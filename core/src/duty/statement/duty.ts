@@ -5,7 +5,7 @@ import { caseSchemaOf, type OperatingCase } from "./case.ts";
 import { fieldsBelow, schemasOf, valueAt } from "./shape.ts";
 
 /** Format of the duties this release writes; older ones are read by duty/versions. */
-export const dutyFormat = "proven-seat-duty/2";
+export const dutyFormat = "proven-seat-duty/3";
 
 type DutyFields = (typeof dutyFields)[number];
 

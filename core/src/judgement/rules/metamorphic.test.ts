@@ -129,9 +129,9 @@ describe("a harder duty improves nothing", () => {
     ));
   it("stronger caustic", () =>
     neverBetters((duty, by) =>
-      duty.fluid.causticPercent === null
+      duty.fluid.strengthPercent === null || duty.fluid.family !== "caustic"
         ? null
-        : fluid(duty, { causticPercent: Math.min(75, duty.fluid.causticPercent + 30 * by) }),
+        : fluid(duty, { strengthPercent: Math.min(75, duty.fluid.strengthPercent + 30 * by) }),
     ));
   it("heat beyond 38 °C", () =>
     neverBetters((duty, by) =>
@@ -178,9 +178,10 @@ describe("a harder duty improves nothing", () => {
   it("a further case", () => {
     fc.assert(
       fc.property(duties, likelyCase, picks, (duty, more, indices) => {
-        // A missing temperature or pressure may become known by the additional case.
+        // A missing temperature, pressure or shut case may become known by the additional case.
         const running = duty.cases.filter((c) => !["fire", "steam-out", "cold soak"].includes(c.kind));
         if (running.length === 0 || running.some((c) => c.temperatureC === null)) return;
+        if (!running.some((c) => c.mayBeShut)) return;
         const made = { ...duty, cases: [...duty.cases, { ...more, id: "further", name: "further" }] };
         bettersNone(duty, made, valvesOf(duty, indices));
       }),

@@ -38,11 +38,12 @@ describe("rules", () => {
     const decided = new Set(
       findings.filter((f) => f.verdict !== "not asked" && f.verdict !== "cannot tell").map((f) => f.rule),
     );
-    // Nothing of the plant sets a hazard aside, carries chlorine or hot sulphur, asks for a school of stem seals or has a
+    // Nothing of the plant sets a hazard aside, carries chlorine, hot sulphur or bleach, asks for a school of stem seals or has a
     // keyed stem in a drive's bore:
     // border tests decide those.
     expect(rules.map((r) => r.id).filter((id) => !decided.has(id))).toEqual([
       "duty/hazards-set-aside",
+      "body/decomposing-cavity",
       "body/stem-seal-school",
       "envelope/sulphidation",
       "envelope/chlorine-heat",

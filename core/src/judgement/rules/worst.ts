@@ -1,5 +1,6 @@
 import type { SettledCase } from "../../duty/settling/settled-case.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { carriesFluid } from "../../duty/statement/case-kinds.ts";
 
 const burns = (c: SettledCase) => c.kind === "fire";
 
@@ -53,6 +54,17 @@ export function worstClosed(duty: SettledDuty): SettledCase | null {
  */
 export function hottest(duty: SettledDuty): SettledCase | null {
   return extreme(duty.cases, (c) => c.temperatureC, above);
+}
+
+/**
+ * The hottest case in which the line holds the service fluid.
+ *
+ * @param duty settled duty
+ * @returns the case; null where no such case states a temperature
+ * @source the duty; steam-out and fire bring neither its chlorides nor its caustic
+ */
+export function hottestWithFluid(duty: SettledDuty): SettledCase | null {
+  return extreme(duty.cases, (c) => (carriesFluid(c.kind) ? c.temperatureC : null), above);
 }
 
 /**

@@ -18,6 +18,8 @@ const hazardCautions: Partial<Record<Hazard, string>> = {
     "Hydrogen burns with an invisible flame. Treat every leak as burning until a test proves otherwise.",
   polymerises:
     "Solidified product behind the seats can hold pressure. Treat the cavity as pressurised until the joint is open.",
+  decomposes:
+    "The fluid gives off gas wherever it is shut in. Keep a vent open until body and cavity are flushed with water.",
   crystallises:
     "Solidified product behind the seats can hold pressure. Treat the cavity as pressurised until the joint is open.",
 };

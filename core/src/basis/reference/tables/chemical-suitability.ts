@@ -27,5 +27,7 @@ export const chemicalSuitability = {
   ["ketones and esters","A","A","A","A","A","B","B","B","A","A","B","X","X","X","A","B","X","A","A","A"],
   ["alcohols","A","A","A","A","A","A","A","A","B","A","B","B","B","B","A","A","B","A","A","A"],
   ["refrigerants","A","A","A","A","A","C","B","A","A","A","A","C","B","X","B","B","X","A","A","A"],
+  ["organic acid","A","A","A","A","B","A","B","X","X","B","X","X","X","X","A","B","X","A","A","A"],
+  ["bleach and peroxide","A","C","A","X","X","A","C","X","X","X","X","X","X","B","A","C","B","A","A","X"],
   ] as (string | number | null)[][],
 };

@@ -23,5 +23,7 @@ export const metals = {
   ["austenitic 304","yes",100,50,200,"yes","no","yes",14,0.0000165,-100,-100,"no",0,"fair"],
   ["alloy 825","yes",null,150,50000,"yes","no","yes",86,0.000014,5,15,"no",0,"fair"],
   ["nickel aluminium bronze","no",null,null,30000,"yes","yes","no",207,0.0000162,null,null,"no",0,"fair"],
+  ["alloy 20","yes",100,100,3000,"yes","no","yes",50,0.0000149,-2,10,"no",0,"fair"],
+  ["zirconium","no",null,null,null,"no","no","yes",0,0.0000059,null,null,"no",0,"fair"],
   ] as (string | number | null)[][],
 };

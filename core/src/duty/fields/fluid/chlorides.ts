@@ -1,9 +1,13 @@
 import { familiesIn } from "../families-in.ts";
 import type { AssumedField } from "../field.ts";
 import { number } from "../holds.ts";
+import type { DutySeen } from "../seen.ts";
 
 /** Families in which chlorides are to be expected. */
 const wet = new Set(["water", "hot water above 90 C", "seawater and brine", "amine solution", "caustic"]);
+
+/** Water in which there are chlorides, so that acidity and oxygen decide too. */
+export const isSaltWater = ({ fluid }: DutySeen): boolean => (fluid.chloridesMgL ?? 0) >= 50;
 
 export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   path: "fluid.chloridesMgL",

@@ -20,6 +20,7 @@ export const hazardsOfFluid: Field<"fluid.hazards", Hazard[] | null> = {
     hydrogen: "hydrogen service, h2, wasserstoff, hydrogene, hidrogeno, idrogeno, hidrogenio, waterstof",
     polymerises: "polymerizes, polymerising, polymerizing, polymer",
     crystallises: "crystallizes, crystallising, crystallizing",
+    decomposes: "decomposing, self-decomposing, zersetzlich, gives off gas",
     hygienic: "sanitary, food, pharma, aseptic, hygienisch",
   },
   why: "Decides anti-static device, stem seal, body joints and materials.",

@@ -10,6 +10,7 @@ import { clearance } from "./clearance.ts";
 import { controlTrimIsolation } from "./control-trim-isolation.ts";
 import { crystallisingCavity } from "./crystallising-cavity.ts";
 import { deadEnd } from "./dead-end.ts";
+import { decomposingCavity } from "./decomposing-cavity.ts";
 import { dirtyService } from "./dirty-service.ts";
 import { discClash } from "./disc-clash.ts";
 import { diverting } from "./diverting.ts";
@@ -70,6 +71,7 @@ export const bodyRules = [
   fibres,
   seatClogging,
   polymerisingCavity,
+  decomposingCavity,
   crystallisingCavity,
   hygienicCavity,
   hygienicMaterial,

@@ -7,10 +7,12 @@ import { hazardsSetAside } from "./hazards-set-aside.ts";
 import { idleFreezing } from "./idle-freezing.ts";
 import { phase } from "./phase.ts";
 import { processSurface } from "./process-surface.ts";
+import { strengthOfSubstance } from "./strength-of-substance.ts";
 
 export const dutyRules = [
   phase,
   familyOfSubstance,
+  strengthOfSubstance,
   densityOfFluid,
   casesInOrder,
   areaOfFluid,

@@ -5,8 +5,15 @@ import { chemistryOf } from "./chemistry.ts";
 export const bodyChemistry = rule({
   id: "envelope/body-chemistry",
   asks: "Body in the fluid",
-  source: "Suitability tables (indicative, screening only)",
-  inputs: ["service family", "body grade"],
+  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
+  inputs: [
+    "service family",
+    "substance",
+    "strength of the solution",
+    "free water",
+    "temperature",
+    "body grade",
+  ],
   dependsOn: ["line", "grade"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>

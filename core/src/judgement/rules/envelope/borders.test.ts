@@ -46,12 +46,21 @@ const seated = (id: string) => ({ seat: id });
 const steam = (temperatureC: number, more = {}) =>
   ({ fluid: { phase: "steam" as const }, cases: [{ temperatureC, ...more }] }) satisfies DutyChange;
 const water = { family: "water" };
-const caustic = (causticPercent: number | null, temperatureC: number): DutyChange => ({
-  fluid: { family: "caustic", causticPercent },
+const caustic = (strengthPercent: number | null, temperatureC: number): DutyChange => ({
+  fluid: { family: "caustic", strengthPercent },
   cases: [{ temperatureC }],
 });
 const sea = (temperatureC: number): DutyChange => ({
   fluid: { family: "seawater and brine", substance: "seawater" },
+  cases: [{ temperatureC }],
+});
+const marine = (temperatureC: number): DutyChange => ({
+  installation: "marine air",
+  ambientMaximumC: 40,
+  cases: [{ temperatureC }],
+});
+const amine = (temperatureC: number): DutyChange => ({
+  fluid: { family: "amine solution" },
   cases: [{ temperatureC }],
 });
 const cold = (kind: "blow-down" | "normal") => ({
@@ -104,7 +113,13 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["bolting-sour", "holds", envelopeSetting(fluid({ h2sKPa: 0.3 }), { bolting: "b7m" })],
   ["bolting-marine", "not asked", envelopeSetting()],
   ["bolting-marine", "tight", envelopeSetting({ installation: "marine air" })],
-  ["bolting-marine", "fails", envelopeSetting({ installation: "marine air" }, { bolting: "b8m" })],
+  ["bolting-marine", "fails", envelopeSetting(marine(50), { bolting: "b8m" })],
+  ["bolting-marine", "tight", envelopeSetting(marine(49.9), { bolting: "b8m" })],
+  ["bolting-marine", "fails", envelopeSetting({ ...marine(-60), ambientMaximumC: 50 }, { bolting: "b8m" })],
+  ["amine-cracking", "not asked", envelopeSetting()],
+  ["amine-cracking", "not asked", envelopeSetting(amine(60), madeOf("A351 CF8M", "austenitic 316"))],
+  ["amine-cracking", "holds", envelopeSetting(amine(38))],
+  ["amine-cracking", "tight", envelopeSetting(amine(38.1))],
   ["bolting-marine", "holds", envelopeSetting({ installation: "marine air" }, { bolting: "alloy-625" })],
   ["jacket-limit", "not asked", envelopeSetting()],
   ["jacket-limit", "holds", envelopeSetting({ jacketBarG: 9, jacketC: 190 })],

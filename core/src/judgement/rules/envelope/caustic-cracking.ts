@@ -7,7 +7,8 @@ import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
-import { hottest } from "../worst.ts";
+import { hottestWithFluid } from "../worst.ts";
+import { strengthUsed } from "./in-solution.ts";
 import { bodyMetal, trimMetals } from "./wetted.ts";
 
 /** Stronger than this, caustic cracks austenitic and duplex steel: close from the first, surely from the second. */
@@ -34,15 +35,15 @@ export const causticCracking = rule({
   asks: "Steel in caustic",
   source:
     "Strength and temperature at which caustic cracks steel without stress relief (practice, indicative)",
-  inputs: ["service family", "caustic strength", "temperature", "body grade", "trim"],
+  inputs: ["service family", "strength of the solution", "temperature", "body grade", "trim"],
   dependsOn: ["line", "grade", "trim"],
   notApplicableBecause: (duty) => (duty.families.has("caustic") ? null : "The fluid is not caustic."),
   examine: ({ valve, duty }) => {
-    const hot = hottest(duty);
+    const hot = hottestWithFluid(duty);
     if (hot === null) return cannotTell("temperature");
     let worst: Outcome | null = null;
     for (const { part, metal } of [...bodyMetal(valve), ...trimMetals(valve)]) {
-      const ends = metal === null ? null : endsOf(metal, duty.stated.fluid.causticPercent);
+      const ends = metal === null ? null : endsOf(metal, duty.solution?.percent ?? null);
       if (ends === null) continue;
       const outcome = judged(part, metal!, ends, hot, duty);
       if (worst === null || gravityOf(outcome.verdict) > gravityOf(worst.verdict)) worst = outcome;
@@ -56,7 +57,7 @@ function judged(
   metal: string,
   { tightC, failsC }: { tightC: number; failsC: number },
   hot: SettledDuty["cases"][number],
-  { stated: { fluid } }: SettledDuty,
+  duty: SettledDuty,
 ): Outcome {
   const t = hot.temperatureC!;
   const verdict =
@@ -80,13 +81,7 @@ function judged(
       caseId: hot.id,
       caseName: hot.name,
       remedy: "Use a nickel alloy. For carbon steel, order stress-relieved welds and keep the line cooler.",
-      uses: [
-        ...temperatureOf(hot),
-        fluid.causticPercent === null
-          ? used("caustic strength", "not stated: worst case", "assumed")
-          : used("caustic strength", fluid.causticPercent, "entered", "%"),
-        used(part, metal, "catalogue"),
-      ],
+      uses: [...temperatureOf(hot), strengthUsed(duty.solution!), used(part, metal, "catalogue")],
     },
     inMargin(kelvinTo(t, failsC, "≤", 0), "K", false),
   );

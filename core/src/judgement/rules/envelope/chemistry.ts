@@ -1,19 +1,13 @@
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import { fluids } from "../../../basis/reference/fluids.ts";
 import { type Suitability, suitability } from "../../../basis/reference/suitability.ts";
-import type { JudgedIn } from "../../../duty/settling/families.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { gravityOf, type Verdict } from "../finding.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
-
-/** A wetted part and the name its material has in the suitability tables. */
-export interface WettedPart {
-  readonly part: string;
-  readonly name: string;
-  /** Null when the tables have no column for it. */
-  readonly material: string | null;
-}
+import { inSolution } from "./in-solution.ts";
+import type { WettedPart } from "./wetted.ts";
 
 const meaning: Record<Suitability, string> = {
   A: "A, suitable",
@@ -24,97 +18,121 @@ const meaning: Record<Suitability, string> = {
 
 const inWords = (rating: Suitability | null) => (rating === null ? "not listed" : meaning[rating]);
 
-function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
+/** Families of several solutions, which one rating cannot tell apart. */
+const broadFamilies: ReadonlySet<string> = new Set(
+  fluids.flatMap(({ solution, family }) =>
+    fluids.some((f) => f.family === family && f.solution !== null && f.solution !== solution) ? [family] : [],
+  ),
+);
+/** Oxidising acids are more than nitric acid. */
+const isBroad = (family: string) => broadFamilies.has(family) || family === "oxidising acid";
+
+function verdictOf(rating: Suitability | null, family: string, house: HouseRules): Verdict {
   if (rating === null || rating === "C") return "cannot tell";
   if (rating === "X") return "fails";
-  return rating === "A" ? "holds" : house.limitedSuitability;
+  return rating === "B" ? house.limitedSuitability : isBroad(family) ? "tight" : "holds";
 }
 
-/** Families seats and seals are judged in. */
-export const softFamilies = ({ softFamilies: families }: SettledDuty): JudgedIn => ({
-  families,
-  undecided: null,
-});
+/** A part as its service family rates it. */
+interface Rated {
+  readonly part: WettedPart;
+  readonly family: string;
+  readonly rating: Suitability | null;
+  readonly verdict: Verdict;
+}
+
+const marginOf = (outcome: Outcome) =>
+  outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
+
+const graver = (a: Outcome, b: Outcome) =>
+  gravityOf(a.verdict) - gravityOf(b.verdict) || marginOf(b) - marginOf(a);
 
 /**
- * Judges wetted parts against the duty's service family; the worst part governs. Unknown is *cannot
- * tell*, never *holds*.
+ * Judges wetted parts against the duty's fluid; the worst part governs. Acids, caustic, bleach and acid gases are
+ * judged by strength and temperature. For what that table does not list, the service family is the last resort, and
+ * the finding says so. Unknown is *cannot tell*, never *holds*.
  *
  * @param parts wetted parts with the material the tables know them by
  * @param duty settled duty
  * @param house how *suitable with limits* counts
- * @param by families to judge the parts in; those of metals by default
+ * @param families families to judge the parts in; those of metals by default
  * @returns the governing part's outcome; *cannot tell* names the missing evidence
- * @source suitability tables (indicative, screening only)
+ * @source table of corrosion, suitability tables (indicative, screening only)
  */
 export function chemistryOf(
   parts: readonly WettedPart[],
   duty: SettledDuty,
   house: HouseRules,
-  { families, undecided }: JudgedIn = duty.metalFamilies,
+  families: readonly string[] = duty.metalFamilies,
 ): Outcome {
   if (families.length === 0) return cannotTell("service family of the fluid");
   if (parts.length === 0) return notAsked("No such part touches the fluid.");
-  const rated = families.flatMap((family) =>
-    parts.map((part) => {
+  const { solution } = duty;
+  const outcomes: Outcome[] = [];
+  const rated: Rated[] = [];
+  for (const part of parts) {
+    const tabled = solution === null ? null : inSolution(part, solution, duty);
+    if (tabled !== null) outcomes.push(tabled);
+    for (const family of families) {
+      if (tabled !== null && family === solution!.family) continue;
       const rating = part.material === null ? null : suitability(family, part.material);
-      return { part, family, rating, verdict: verdictOf(rating, house) };
-    }),
-  );
+      rated.push({ part, family, rating, verdict: verdictOf(rating, family, house) });
+    }
+  }
+  if (rated.length > 0) outcomes.push(byFamily(rated, families, duty));
+  return outcomes.reduce((worst, outcome) => (graver(outcome, worst) > 0 ? outcome : worst));
+}
+
+function byFamily(rated: readonly Rated[], families: readonly string[], duty: SettledDuty): Outcome {
   let worst = rated[0]!;
   for (const rating of rated) if (gravityOf(rating.verdict) > gravityOf(worst.verdict)) worst = rating;
-  const { family, rating } = worst;
-  // The part suits one of the possible families: the missing value decides which it is.
-  const either =
-    undecided !== null &&
-    gravityOf(worst.verdict) > gravityOf("tight") &&
-    families.some((family) =>
-      rated.every((r) => r.family !== family || gravityOf(r.verdict) <= gravityOf("tight")),
-    );
-  const verdict = either ? "cannot tell" : worst.verdict;
+  const { family, rating, part, verdict } = worst;
+  const asksSubstance = isBroad(family) && duty.solution === null;
   const uses = () => [
     ...families.map((name) =>
       used("service family", name, name === duty.stated.fluid.family ? "entered" : "computed"),
     ),
-    ...rated.map((rating) =>
+    ...rated.map((r) =>
       used(
         families.length === 1
-          ? `${rating.part.part}, ${rating.part.name}`
-          : `${rating.part.part}, ${rating.part.name} in ${rating.family}`,
-        inWords(rating.rating),
+          ? `${r.part.part}, ${r.part.name}`
+          : `${r.part.part}, ${r.part.name} in ${r.family}`,
+        inWords(r.rating),
         "reference",
       ),
     ),
   ];
-  const seen = {
-    value: worst.part.name,
-    limit: inWords(rating),
-    uses,
-  };
+  const seen = { value: part.name, limit: inWords(rating), uses };
   switch (verdict) {
     case "fails":
-      return plain("fails", `${worst.part.name} is not suitable for the fluid.`, {
+      return plain("fails", `${part.name} is not suitable for the fluid.`, {
         ...seen,
         remedy: "Use another material.",
       });
     case "cannot tell":
       return cannotTell(
-        either
-          ? undecided
-          : rating === "C"
-            ? `evidence for ${worst.part.name} in ${family} (concentration, temperature, water content)`
-            : `suitability of ${worst.part.name} in ${family}`,
+        rating !== "C"
+          ? `suitability of ${part.name} in ${family}`
+          : asksSubstance
+            ? "substance of the fluid, and its strength"
+            : `evidence for ${part.name} in ${family} (concentration, temperature, water content)`,
         seen,
       );
     case "tight":
-      return plain(
-        "tight",
-        `${worst.part.name} has limited resistance. The limits are not tabulated: confirm strength and temperature with the maker.`,
-        {
-          ...seen,
-          remedy: "Get the maker's written confirmation for this fluid, strength and temperature.",
-        },
-      );
+      return rating === "A"
+        ? plain(
+            "tight",
+            `${part.name} is judged by the service family alone, which is a last resort. Name the substance and its strength.`,
+            { ...seen, remedy: "State the substance and the strength of the solution." },
+          )
+        : plain(
+            "tight",
+            `${part.name} has limited resistance. The limits are not tabulated: confirm strength and temperature with the maker.`,
+            {
+              ...seen,
+              remedy: "Get the maker's written confirmation for this fluid, strength and temperature.",
+            },
+          );
     default:
       return plain("holds", "All materials are suitable for the fluid.", seen);
   }

@@ -7,7 +7,7 @@ export const chlorideBody = rule({
   id: "envelope/chloride-body",
   asks: "Body in chlorides",
   source: "Cracking temperature and pitting content by metal (indicative)",
-  inputs: ["chlorides", "temperature", "body grade"],
+  inputs: ["chlorides", "pH", "dissolved oxygen", "temperature", "body grade"],
   dependsOn: ["line", "grade"],
   notApplicableBecause: noChlorides,
   examine: ({ valve, duty, house }) => {

@@ -7,7 +7,7 @@ export const chlorideTrim = rule({
   id: "envelope/chloride-trim",
   asks: "Trim in chlorides",
   source: "Cracking temperature and pitting content by metal (indicative)",
-  inputs: ["chlorides", "temperature", "trim"],
+  inputs: ["chlorides", "pH", "dissolved oxygen", "temperature", "trim"],
   dependsOn: ["trim"],
   notApplicableBecause: noChlorides,
   examine: ({ valve, duty, house }) => {

@@ -3,7 +3,7 @@ import { inMargin, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { hottest } from "../worst.ts";
+import { hottestWithFluid } from "../worst.ts";
 
 /** Steel ignites in dry chlorine not far above this, °C. */
 const staysToC = 120;
@@ -20,7 +20,7 @@ export const chlorineHeat = rule({
     const { metal } = valve.grade;
     if (!valve.construction.bodyWetted || metal === null || !metalLimits(metal)?.carbonSteel)
       return notAsked("No carbon steel touches the chlorine.");
-    const hot = hottest(duty);
+    const hot = hottestWithFluid(duty);
     if (hot === null) return cannotTell("temperature");
     const measured = kelvinTo(hot.temperatureC!, staysToC, "≤", closeK);
     return plain(

@@ -1,5 +1,6 @@
 import { abrasion } from "./abrasion.ts";
 import { adjustableGlandHeat } from "./adjustable-gland-heat.ts";
+import { amineCracking } from "./amine-cracking.ts";
 import { bodyChemistry } from "./body-chemistry.ts";
 import { bodyClass } from "./body-class.ts";
 import { boltingMarine } from "./bolting-marine.ts";
@@ -103,6 +104,7 @@ export const envelopeRules = [
   chlorineHeat,
   copperAlloy,
   causticCracking,
+  amineCracking,
   wetCarbonDioxide,
   graphiteSeawater,
   galling,

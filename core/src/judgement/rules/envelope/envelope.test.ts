@@ -203,7 +203,7 @@ describe("chemistry", () => {
         missing: "service family of the fluid",
       });
     }
-    const unlisted = shelfWith((line) => ({ ...line, trims: [{ ...line.trims[0]!, ball: "zirconium" }] }));
+    const unlisted = shelfWith((line) => ({ ...line, trims: [{ ...line.trims[0]!, ball: "tantalum" }] }));
     expect(findingOn("envelope/trim-chemistry", { shelf: unlisted })).toMatchObject({
       verdict: "cannot tell",
       limit: "not listed",

@@ -6,7 +6,8 @@ import { gravityOf } from "../finding.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
-import { hottest, worstPressure } from "../worst.ts";
+import { hottestWithFluid, worstPressure } from "../worst.ts";
+import { chlorideSeverity } from "./chloride-severity.ts";
 
 /** A wetted metal part; `metal` is its name in the tables, null where they do not have it. */
 export interface MetalPart {
@@ -96,7 +97,8 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
 }
 
 /**
- * Chlorides, where there are any: stress cracking above a temperature, pitting above a content.
+ * Chlorides, where there are any: stress cracking above a temperature, pitting above a content. Acid water counts as
+ * more chlorides, water free of oxygen moves both limits up. Only cases that carry the fluid count.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
@@ -106,23 +108,27 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
  */
 export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const chlorides = duty.chloridesMgL;
-  const hot = hottest(duty);
+  const hot = hottestWithFluid(duty);
   if (hot === null) return cannotTell("temperature");
-  const content = stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l");
+  const severity = chlorideSeverity(duty);
+  const content = [stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l"), ...severity.uses];
   return gravestPart(parts, "chloride limit", ({ part, metal }, limits) => {
-    const uses = [content, used(part, metal, "catalogue")];
-    if (limits.chlorideLimitMgL !== null && chlorides > limits.chlorideLimitMgL)
+    const uses = [...content, used(part, metal, "catalogue")];
+    const contentLimit =
+      limits.chlorideLimitMgL === null ? null : limits.chlorideLimitMgL * severity.contentFactor;
+    if (contentLimit !== null && chlorides > contentLimit)
       return plain("fails", `${metal} pits at this chloride content.`, {
         value: chlorides,
-        limit: limits.chlorideLimitMgL,
+        limit: contentLimit,
         sense: "≤",
         unit: "mg/l",
         remedy: "Use super duplex, 6Mo, nickel alloy or titanium.",
-        uses: [...uses, used(`limit of ${metal}`, limits.chlorideLimitMgL, "reference", "mg/l")],
+        uses: [...uses, used(`limit of ${metal}`, contentLimit, "reference", "mg/l")],
       });
     if (limits.chlorideCrackingFromC === null)
       return plain("holds", "The metal is suitable for this chloride content.", { value: metal, uses });
-    const measured = kelvinTo(hot.temperatureC!, limits.chlorideCrackingFromC, "≤", house.temperatureMarginC);
+    const crackingC = limits.chlorideCrackingFromC + severity.crackingShiftK;
+    const measured = kelvinTo(hot.temperatureC!, crackingC, "≤", house.temperatureMarginC);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
@@ -132,7 +138,7 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
           : `The temperature is below the chloride cracking limit of ${metal}.`,
       {
         value: hot.temperatureC,
-        limit: limits.chlorideCrackingFromC,
+        limit: crackingC,
         sense: "≤",
         unit: "°C",
         caseId: hot.id,

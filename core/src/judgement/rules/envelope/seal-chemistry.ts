@@ -1,11 +1,18 @@
 import { rule } from "../rule.ts";
-import { chemistryOf, softFamilies } from "./chemistry.ts";
+import { chemistryOf } from "./chemistry.ts";
 
 export const sealChemistry = rule({
   id: "envelope/seal-chemistry",
   asks: "Seals in the fluid",
-  source: "Suitability tables (indicative, screening only)",
-  inputs: ["service family", "seal set"],
+  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
+  inputs: [
+    "service family",
+    "substance",
+    "strength of the solution",
+    "free water",
+    "temperature",
+    "seal set",
+  ],
   dependsOn: ["seals"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>
@@ -13,6 +20,6 @@ export const sealChemistry = rule({
       valve.seals.parts.map(({ part, material }) => ({ part, name: material.name, material: material.id })),
       duty,
       house,
-      softFamilies(duty),
+      duty.softFamilies,
     ),
 });

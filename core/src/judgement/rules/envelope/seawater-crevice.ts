@@ -5,23 +5,26 @@ import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
-import { hottest } from "../worst.ts";
+import { hottestWithFluid } from "../worst.ts";
+import { isFreeOfOxygen } from "./chloride-severity.ts";
 import { bodyMetal, trimMetals } from "./wetted.ts";
 
 export const seawaterCrevice = rule({
   id: "envelope/seawater-crevice",
   asks: "Crevice corrosion in seawater",
   source: "Highest temperature without crevice corrosion in aerated seawater (NORSOK M-001, indicative)",
-  inputs: ["service family", "substance", "temperature", "body grade", "trim"],
+  inputs: ["service family", "substance", "dissolved oxygen", "temperature", "body grade", "trim"],
   dependsOn: ["line", "grade", "trim"],
-  notApplicableBecause: ({ families, substance }) =>
+  notApplicableBecause: ({ families, substance, stated }) =>
     !families.has("seawater and brine")
       ? "The fluid is not seawater."
       : substance?.id === "produced-water"
         ? "Produced water is free of oxygen. Its chlorides are examined separately."
-        : null,
+        : isFreeOfOxygen(stated.fluid.oxygenMgL)
+          ? "The seawater is free of oxygen. Its chlorides are examined separately."
+          : null,
   examine: ({ valve, duty }) => {
-    const hot = hottest(duty);
+    const hot = hottestWithFluid(duty);
     if (hot === null) return cannotTell("temperature");
     const t = hot.temperatureC!;
     let worst: Outcome | null = null;

@@ -5,8 +5,8 @@ import { chemistryOf } from "./chemistry.ts";
 export const springChemistry = rule({
   id: "envelope/spring-chemistry",
   asks: "Springs in the fluid",
-  source: "Suitability tables (indicative, screening only)",
-  inputs: ["service family", "trim"],
+  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
+  inputs: ["service family", "substance", "strength of the solution", "free water", "temperature", "trim"],
   dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {

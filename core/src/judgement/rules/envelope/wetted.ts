@@ -1,6 +1,14 @@
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { MetalPart } from "./metal-judgements.ts";
 
+/** A wetted part and the name its material has in the suitability tables. */
+export interface WettedPart {
+  readonly part: string;
+  readonly name: string;
+  /** Null when the tables have no column for it. */
+  readonly material: string | null;
+}
+
 /**
  * The body's metal as the tables know it.
  *
