@@ -58,14 +58,14 @@ describe("end connection", () => {
       missing: "line class",
     });
   });
-  it("does not ask the class of a welded end", () => {
+  it("waits for the line class of a welded end too", () => {
     const shelf = shelfWith((line) => ({ ...line, ends: ["butt-weld"] }));
     expect(
       verdict("body/end-connection", {
         shelf,
         duty: dutyWith({ endConnection: "butt-weld", lineDesignation: null }),
       }),
-    ).toBe("holds");
+    ).toBe("cannot tell");
   });
   it("takes a wafer body between raised faces", () => {
     const shelf = shelfWith((line) => ({ ...line, ends: ["wafer"] }));

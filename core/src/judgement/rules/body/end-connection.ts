@@ -38,13 +38,9 @@ export const endConnection = rule({
         remedy: "Use another end connection or another product line.",
       });
     }
-    const bolted = boltsToFlange.has(asked);
-    if (line === null)
-      return bolted
-        ? cannotTell("line class", { uses, value: valve.size.designation })
-        : plain("holds", "The product line offers this end connection.", { value: asked, uses });
+    if (line === null) return cannotTell("line class", { uses, value: valve.size.designation });
     const wanted = parseDesignation(line)!;
-    if (!bolted) {
+    if (!boltsToFlange.has(asked)) {
       const below = coldClass(valve.designation) < coldClass(wanted);
       return plain(
         below ? "fails" : "holds",

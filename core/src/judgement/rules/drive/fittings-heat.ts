@@ -5,19 +5,19 @@ import type { Fitted, Place } from "../../../equipment/accessories/fittings.ts";
 import { airFittings, electricalFittings } from "../../../equipment/drives/temperature-ranges.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { heatAbove } from "./heat-at-actuator.ts";
 
-/** Highest temperature of an accessory by its execution, and by its certificate in a hazardous area, °C. */
-function highestC({ kind }: Pick<Place, "kind">, { family, item }: Fitted, duty: SettledDuty): number {
+/** Highest temperatures of an accessory, °C: by its execution, and by its certificate, which a safe area does not need. */
+function limitsOf({ kind }: Pick<Place, "kind">, { family, item }: Fitted, duty: SettledDuty) {
   const electrical = kind.electrical(item);
   const { standard, highToC } = electrical ? electricalFittings : airFittings;
   const byExecution = family.highTemperature === true ? highToC : standard.toC;
   const { area } = duty.stated;
-  const hazardous = area !== null && readPlace(area) !== "safe";
-  const covers = electrical && hazardous && family.marking !== null ? markedAmbient(family.marking) : null;
-  return Math.min(byExecution, covers?.toC ?? Number.POSITIVE_INFINITY);
+  const safe = area !== null && readPlace(area) === "safe";
+  const covers = electrical && !safe && family.marking !== null ? markedAmbient(family.marking) : null;
+  return { byExecution, certified: Math.min(byExecution, covers?.toC ?? Number.POSITIVE_INFINITY) };
 }
 
 /** Whether the accessories on the actuator withstand the heat that rises from the line. */
@@ -39,12 +39,23 @@ export const fittingsHeat = rule({
     const mounted = (fittings?.places ?? []).flatMap((place) =>
       place.kind.standsBeside || place.kind.ofSteel
         ? []
-        : place.fit.slice(0, 1).map((fit) => ({ fit, limit: highestC(place, fit, duty) })),
+        : place.fit.slice(0, 1).map((fit) => ({ fit, ...limitsOf(place, fit, duty) })),
     );
     if (mounted.length === 0) return notAsked("Nothing is mounted on the actuator.");
-    const weakest = mounted.reduce((a, b) => (b.limit < a.limit ? b : a));
+    const weakest = mounted.reduce((a, b) => (b.certified < a.certified ? b : a));
     const { warmC, uses } = heatAbove(valve, duty, house, "accessories");
-    const measured = kelvinTo(warmC, weakest.limit, "≤", 0);
+    const item = used(weakest.fit.kind, `${weakest.fit.family.maker} ${weakest.fit.item.id}`, "catalogue");
+    if (
+      duty.stated.area === null &&
+      warmC > weakest.certified &&
+      mounted.every((m) => warmC <= m.byExecution)
+    )
+      return cannotTell("hazardous area: a certificate would limit the temperature", {
+        value: warmC,
+        unit: "°C",
+        uses: [item, ...uses],
+      });
+    const measured = kelvinTo(warmC, weakest.certified, "≤", 0);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
@@ -52,15 +63,12 @@ export const fittingsHeat = rule({
         : "The accessories stay within their temperature limits.",
       {
         value: warmC,
-        limit: weakest.limit,
+        limit: weakest.certified,
         sense: "≤",
         unit: "°C",
         remedy:
           "Mount it beside the valve, use a stand-off or a heat shield, or order a high-temperature version.",
-        uses: [
-          used(weakest.fit.kind, `${weakest.fit.family.maker} ${weakest.fit.item.id}`, "catalogue"),
-          ...uses,
-        ],
+        uses: [item, ...uses],
       },
       inMargin(measured, "K", false),
     );

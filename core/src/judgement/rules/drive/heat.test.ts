@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
 import type { Duty } from "../../../duty/statement/duty.ts";
 import type { Drive } from "../../../equipment/drives/kind.ts";
 
@@ -82,5 +83,17 @@ describe("accessories", () => {
     expect(verdict("fittings-heat", at(640), cylinder)).toBe("fails");
     expect(verdict("fittings-heat", at(640), cylinder, extended)).toBe("holds");
     expect(verdict("fittings-heat", at(640), null)).toBe("not asked");
+  });
+  it("are limited by their certificate too, unless the area is safe", () => {
+    const cylinder = demoShelf.families.find((f) => f.family.id === "quillhaven-rp")!.drives[0]!;
+    const marked = demoShelf.accessories.map((family) =>
+      family.marking === null ? family : { ...family, marking: "Ex db IIC T6 Gb" },
+    );
+    const judged = (duty: Duty) =>
+      findingOf("drive/fittings-heat", duty, plain, cylinder, defaultHouseRules(), marked).verdict;
+    expect(judged(at(330))).toBe("holds");
+    expect(judged(at(330, 30, "zone 1 IIB T3"))).toBe("fails");
+    expect(judged({ ...at(330), area: null })).toBe("cannot tell");
+    expect(judged({ ...at(640), area: null })).toBe("fails");
   });
 });
