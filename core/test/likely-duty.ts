@@ -27,12 +27,13 @@ export const likelyCase = fc
     temperatureC,
     reverse: fc.oneof({ weight: 5, arbitrary: fc.constant(false) }, fc.constant(true)),
     mayBeShut: fc.oneof({ weight: 4, arbitrary: fc.constant(true) }, fc.constant(false)),
+    moved: fc.constantFrom(null, null, null, true, false),
     phase: fc.oneof(
       { weight: 6, arbitrary: fc.constant(null) },
       fc.constantFrom("liquid" as const, "gas" as const, "steam" as const, "two-phase" as const),
     ),
   })
-  .map(({ kind, barG, far, temperatureC: t, reverse, mayBeShut, phase }): Duty["cases"][number] => {
+  .map(({ kind, barG, far, temperatureC: t, reverse, mayBeShut, moved, phase }): Duty["cases"][number] => {
     const other = far === null ? null : far * barG;
     return {
       ...newCase(kind, emptyDuty, "c"),
@@ -41,6 +42,7 @@ export const likelyCase = fc
       temperatureC: t,
       flow: reverse ? "reverse" : "forward",
       mayBeShut,
+      moved,
       phase,
     };
   });

@@ -29,8 +29,15 @@ interface Row {
 /** Materials that the table treats alike. */
 const groups: Readonly<Record<string, readonly string[]>> = {
   "carbon steels": ["carbon steel", "low-temperature carbon steel", "1¼Cr–½Mo steel"],
+  "austenitic steels": ["austenitic 304", "austenitic 316"],
+  "duplex steels": ["22Cr duplex", "25Cr super duplex"],
+  "martensitic steels": ["13Cr steel", "17-4PH"],
+  "alloys 20 and 825": ["alloy 20", "alloy 825"],
+  "hard facings": ["tungsten carbide coating", "chromium carbide coating", "cobalt hardfacing"],
   bronzes: ["aluminium bronze", "nickel aluminium bronze"],
   fluoropolymers: ["ptfe", "tfm", "ptfe-lip", "ptfe-chevron"],
+  "engineering plastics": ["pom", "pa", "pi"],
+  fluoroelastomers: ["fkm", "fkm-lt"],
 };
 
 const figure = (text: string) => (text === "-" ? null : Number(text));

@@ -3,6 +3,7 @@ import { flowFrom } from "./case/flow-from.ts";
 import { caseId } from "./case/id.ts";
 import { caseKind } from "./case/kind.ts";
 import { mayBeShut } from "./case/may-be-shut.ts";
+import { moved } from "./case/moved.ts";
 import { caseName } from "./case/name.ts";
 import { casePhase } from "./case/phase.ts";
 import { rate } from "./case/rate.ts";
@@ -121,6 +122,7 @@ export const caseFields = [
   temperature,
   flowFrom,
   mayBeShut,
+  moved,
   casePhase,
   rate,
   rateBasis,

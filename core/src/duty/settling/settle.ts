@@ -34,6 +34,7 @@ function settleCase(c: OperatingCase, ofFluid: SettledCase["phase"], watery: boo
     downstreamOrigin: (c.flow === "reverse" ? up : down) === null ? "assumed" : "entered",
     temperatureC: c.temperatureC,
     shut: c.mayBeShut && c.kind !== "fire",
+    moved: c.moved,
     phase,
     pressureBarG: known ? Math.max(upstream!, downstream) : null,
     differentialBar: known ? Math.abs(upstream! - downstream) : null,
@@ -98,6 +99,8 @@ class Settled {
     this.metalFamilies = withComponents(metalFamiliesOf(duty, ofSubstance), duty);
     this.solution = solutionOf(duty);
     const cases = duty.cases.map((c) => settleCase(c, phase, isWater(duty, ofSubstance)));
+    // A valve that is moved in no case at all is moved in one that is not listed.
+    if (cases.every((c) => c.moved === false)) for (const c of cases) c.moved = null;
     for (const c of cases) c.turnedAgainstBar = turnedAgainstBar(c, cases);
     this.cases = cases;
     this.shutCases = this.cases.filter((c) => c.shut);

@@ -14,6 +14,8 @@ export interface SettledCase {
   readonly temperatureC: number | null;
   /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
   readonly shut: boolean;
+  /** Whether it is moved in it; null where that is not stated. */
+  readonly moved: boolean | null;
   readonly phase: Duty["fluid"]["phase"];
   /** Higher of the two sides, bar g: the pressure on the body. */
   readonly pressureBarG: number | null;

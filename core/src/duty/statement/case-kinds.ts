@@ -155,6 +155,7 @@ export function newCase(kind: CaseKind, duty: Duty, id: string): OperatingCase {
     temperatureC: null,
     flow: "forward",
     mayBeShut: true,
+    moved: null,
     phase: null,
     rate: null,
     rateBasis: "m³/h",

@@ -143,6 +143,20 @@ export function CaseDetail({
         />
         may be closed in this case
       </label>
+      <label className="flex gap-2">
+        <span className="shrink-0 text-dim">valve is moved</span>
+        <select
+          className="field"
+          value={operatingCase.moved === null ? "" : operatingCase.moved ? "yes" : "no"}
+          onChange={(e) =>
+            editCase(operatingCase.id, { moved: e.target.value === "" ? null : e.target.value === "yes" })
+          }
+        >
+          <option value="">not stated: counts as moved</option>
+          <option>yes</option>
+          <option>no</option>
+        </select>
+      </label>
       <label className="flex items-center gap-2">
         <input
           type="checkbox"

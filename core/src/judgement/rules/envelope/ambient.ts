@@ -27,6 +27,7 @@ export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
       differentialBar: 0,
       closedDifferentialBar: 0,
       turnedAgainstBar: 0,
+      moved: null,
       steamy: false,
     },
   ];

@@ -63,6 +63,27 @@ const amine = (temperatureC: number): DutyChange => ({
   fluid: { family: "amine solution" },
   cases: [{ temperatureC }],
 });
+const blownDown = (temperatureC: number, moved: boolean | null) => ({
+  cases: [
+    { temperatureC: 20, phase: "gas" as const },
+    { id: "b", name: "blow-down", kind: "blow-down" as const, phase: "gas" as const, temperatureC, moved },
+  ],
+});
+const snow = (temperatureC: number, moved: boolean | null, line = {}) =>
+  envelopeSetting({ ...fluid({ substance: "carbon-dioxide" }), ...blownDown(temperatureC, moved) }, line);
+/** Water at −2 °C in one case and at −5 °C in another. */
+const frozenWater = (first: boolean | null, second: boolean) =>
+  envelopeSetting({
+    ...fluid({ substance: "water" }),
+    cases: [
+      { temperatureC: -2, moved: first },
+      { id: "b", temperatureC: -5, moved: second },
+    ],
+  });
+const thawed = envelopeSetting({
+  ...fluid({ substance: "water" }),
+  cases: [{ temperatureC: 20 }, { id: "b", temperatureC: -5, moved: false }],
+});
 const cold = (kind: "blow-down" | "normal") => ({
   cases: [{ kind, phase: "gas" as const, temperatureC: -78 }],
 });
@@ -408,11 +429,16 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["line-test", "fails", envelopeSetting({ lineTestBarG: 57 }, {}, seated("peek"))],
   ["freezing", "holds", envelopeSetting({ ...fluid({ substance: "water" }), ...hot(1) })],
   // A drained cavity holds no gas that passed through; gas that stays condenses first.
-  [
-    "freezing",
-    "not asked",
-    envelopeSetting({ ...fluid({ substance: "carbon-dioxide" }), ...cold("blow-down") }),
-  ],
+  ["freezing", "holds", envelopeSetting({ ...fluid({ substance: "nitrogen" }), ...blownDown(-215, true) })],
+  // Carbon dioxide falls as snow. Whether it matters depends on whether the valve is moved.
+  ["freezing", "cannot tell", snow(-78, null)],
+  ["freezing", "fails", snow(-78, true)],
+  ["freezing", "tight", snow(-78, false)],
+  ["freezing", "holds", snow(-56.5, true)],
+  ["freezing", "tight", snow(-78, null, { construction: "butterfly-double-offset" })],
+  ["freezing", "fails", frozenWater(true, false)],
+  ["freezing", "fails", frozenWater(null, false)],
+  ["freezing", "tight", thawed],
   ["freezing", "fails", envelopeSetting({ ...fluid({ substance: "carbon-dioxide" }), ...cold("normal") })],
   ["freezing", "fails", envelopeSetting({ ...fluid({ substance: "water" }), ...hot(-2) })],
   ["freezing", "tight", envelopeSetting({ ...fluid({ substance: "water" }, { jacketC: 50 }), ...hot(-2) })],
