@@ -173,7 +173,8 @@ export const trunnionLines = (): ProductLine[] => [
       seals: [coldSeals],
     },
     range: { "class 150": [50, 400], "class 300": [50, 300], "class 600": [50, 200] },
-    proportions: trunnion,
+    // Light springs, so that the seat relieves below the rating of the lowest class.
+    proportions: { ...trunnion, preload: 0.22 },
     allowableShearMPa: 200,
     thinnestStem: (dn) => 12 + 0.08 * dn,
     price: (dn) => 1600 + 7.5 * dn ** 1.45,
@@ -194,7 +195,7 @@ export const trunnionLines = (): ProductLine[] => [
       grades: [{ grade: "A350 LF2", priceFactor: 1 }],
       trims: [sprung(trim174), sprung(trim316)],
       seats: [softCurve("Buried W soft"), generic("peek", 1.12, "A")],
-      seals: [ringSeals("hnbr", "Decompression-graded HNBR", "hnbr", true, 1), lipSeals],
+      seals: [ringSeals("hnbr", "Decompression-graded HNBR", "hnbr", true, 1), lipSeals, leakOffSeals],
     },
     range: { "class 300": [80, 600], "class 600": [80, 600], "class 900": [80, 400] },
     proportions: trunnion,

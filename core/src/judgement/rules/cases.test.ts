@@ -51,9 +51,9 @@ describe("ten tags", () => {
     expect(standingOf("tilt-away").fallsOn?.rule).toBe("body/emergency-speed");
     expect(proof.candidates[0]!.verdict).toBe("tight");
   });
-  it("XV-1034: one top-entry ball with a double-piston seat downstream", () => {
+  it("XV-1034: bodies with one leak path and a double-piston seat downstream", () => {
     const { standing, survivors, standingOf } = judged("XV-1034");
-    expect(standing).toEqual(["trunnion-top-entry"]);
+    expect(standing).toEqual(["trunnion-welded", "trunnion-top-entry"]);
     expect(only(survivors.map((c) => c.valve.cavity.barriers.forward))).toEqual([2]);
     expect(only(survivors.map((c) => c.valve.seals.stemSeal))).toEqual(["double packing with leak-off"]);
     expect(standingOf("trunnion-side-entry").fallsOn?.rule).toBe("body/leak-paths");
@@ -61,7 +61,7 @@ describe("ten tags", () => {
   });
   it("XV-2011: no sleeved plug first; no copper", () => {
     const { proof, survivors } = judged("XV-2011");
-    expect(proof.candidates[0]!.valve.construction.id).toBe("trunnion-top-entry");
+    expect(proof.candidates[0]!.valve.construction.id).toBe("butterfly-double-offset");
     expect(
       survivors.some((c) => /bronze|alloy 400/.test(`${c.valve.trim.ball} ${c.valve.grade.metal}`)),
     ).toBe(false);

@@ -6,7 +6,7 @@ import { coldClass } from "./cold-class.ts";
 export const ringJoint = rule({
   id: "body/ring-joint",
   asks: "Ring joint",
-  source: "Raised faces below a class, ring joints from this class (ASME B16.5, house rule)",
+  source: "Raised faces below a class, ring joints from this class by house rule. ASME B16.5 permits both",
   inputs: ["end connection", "class", "house rule: ring joints from class"],
   dependsOn: ["line", "class"],
   notApplicableBecause: ({ endConnection: end }) =>
@@ -27,9 +27,14 @@ export const ringJoint = rule({
       end === "flanged RTJ" || number < house.ringJointFromClass,
       {
         holds: "The facing suits the class.",
-        fails: "A raised face in this class needs more bolt load than the flange can give.",
+        fails:
+          "Raised faces are permitted in this class, but ring joints are usual from the class of the house rule.",
       },
-      { ...seen, remedy: "Use ring-joint flanges on line and valve." },
+      {
+        ...seen,
+        remedy: "Use ring-joint flanges, or agree the gasket and its bolt load with the piping class.",
+      },
+      "tight",
     );
   },
 });

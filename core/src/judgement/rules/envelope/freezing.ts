@@ -2,10 +2,12 @@ import { saturation } from "../../../duty/fluid/saturation.ts";
 import type { SettledCase } from "../../../duty/settling/settled-case.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { isPassing } from "../../../duty/statement/case-kinds.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { freezingPoint, setsAtUnknown } from "../freezing-point.ts";
+import { type FreezingPoint, freezingPoint, setsAtUnknown } from "../freezing-point.ts";
 import { stated, temperatureOf } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
 import { coldestOf } from "../worst.ts";
 
@@ -52,62 +54,66 @@ export const freezing = rule({
     const freezes = freezingPoint(duty);
     const cold = deciding(settingIn(duty), freezes?.c ?? Number.NEGATIVE_INFINITY);
     if (cold === null) return cannotTell("temperature");
-    const unknown = setsAtUnknown(duty);
-    if (freezes === null || (unknown && cold.temperatureC! >= freezes.c))
-      return cannotTell("temperature at which the fluid freezes or crystallises");
-    const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
-    const reading = {
-      value: cold.temperatureC!,
-      limit: freezes.c,
-      unit: "°C" as const,
-      sense: "≥" as const,
-      caseId: cold.id,
-      caseName: cold.name,
-      uses: [
-        ...temperatureOf(cold),
-        freezes.use,
-        stated(`valve is moved, ${cold.name}`, cold.moved ?? true, cold.moved),
-      ],
-    };
-    const margin = inMargin(kelvinTo(cold.temperatureC!, freezes.c, "≥", 0), "K", false);
-    if (cold.temperatureC! >= freezes.c) return plain("holds", "The fluid stays liquid.", reading, margin);
-    if (jacketed)
-      return plain(
-        "tight",
-        "The jacket keeps the fluid liquid. If the jacket fails, the valve locks.",
-        reading,
-        margin,
-      );
-    if (cold.moved === false)
-      return plain(
-        "tight",
-        "The fluid freezes in the valve. Do not move the valve until it has warmed up and the solid is gone.",
-        { ...reading, decides: "not moved", remedy: "Put this on the sheet and in the operating procedure." },
-        margin,
-      );
-    if (!valve.construction.holdsCavity)
-      return plain(
-        "tight",
-        "The fluid freezes in the bore. The body has no cavity that could lock.",
-        reading,
-        margin,
-      );
-    if (passesAsGas(cold) && cold.moved === null)
-      return cannotTell(`whether the valve is moved in ${cold.name}`, {
-        value: cold.temperatureC!,
-        limit: freezes.c,
-        unit: "°C",
-        uses: reading.uses,
-      });
-    return plain(
-      "fails",
-      "The fluid freezes in the cavity and locks the valve.",
-      {
-        ...reading,
-        remedy:
-          "Use tracing or a jacket, drain the valve before it gets cold, or do not move it in this case.",
-      },
-      margin,
-    );
+    const outcome = freezes === null ? null : judged(valve, duty, cold, freezes);
+    // What crystallises may do so in a warmer case too; only a valve that locks anyhow is known to fail.
+    return outcome === null || (setsAtUnknown(duty) && outcome.verdict !== "fails")
+      ? cannotTell("temperature at which the fluid freezes or crystallises")
+      : outcome;
   },
 });
+
+function judged(valve: Valve, duty: SettledDuty, cold: SettledCase, freezes: FreezingPoint): Outcome {
+  const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
+  const reading = {
+    value: cold.temperatureC!,
+    limit: freezes.c,
+    unit: "°C" as const,
+    sense: "≥" as const,
+    caseId: cold.id,
+    caseName: cold.name,
+    uses: [
+      ...temperatureOf(cold),
+      freezes.use,
+      stated(`valve is moved, ${cold.name}`, cold.moved ?? true, cold.moved),
+    ],
+  };
+  const margin = inMargin(kelvinTo(cold.temperatureC!, freezes.c, "≥", 0), "K", false);
+  if (cold.temperatureC! >= freezes.c) return plain("holds", "The fluid stays liquid.", reading, margin);
+  if (jacketed)
+    return plain(
+      "tight",
+      "The jacket keeps the fluid liquid. If the jacket fails, the valve locks.",
+      reading,
+      margin,
+    );
+  if (cold.moved === false)
+    return plain(
+      "tight",
+      "The fluid freezes in the valve. Do not move the valve until it has warmed up and the solid is gone.",
+      { ...reading, decides: "not moved", remedy: "Put this on the sheet and in the operating procedure." },
+      margin,
+    );
+  if (!valve.construction.holdsCavity)
+    return plain(
+      "tight",
+      "The fluid freezes in the bore. The body has no cavity that could lock.",
+      reading,
+      margin,
+    );
+  if (passesAsGas(cold) && cold.moved === null)
+    return cannotTell(`whether the valve is moved in ${cold.name}`, {
+      value: cold.temperatureC!,
+      limit: freezes.c,
+      unit: "°C",
+      uses: reading.uses,
+    });
+  return plain(
+    "fails",
+    "The fluid freezes in the cavity and locks the valve.",
+    {
+      ...reading,
+      remedy: "Use tracing or a jacket, drain the valve before it gets cold, or do not move it in this case.",
+    },
+    margin,
+  );
+}
