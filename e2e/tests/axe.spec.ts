@@ -71,6 +71,8 @@ for (const half of [onTheBench.slice(0, 4), onTheBench.slice(4)])
 
 test("axe finds nothing on the rooms", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
+  // The address without a project leads on to one; a visit made before that would be undone.
+  await expect(page).toHaveURL(/\/projects\/.+\/line-up$/);
   await expect(page.getByRole("heading", { level: 1, name: "Line-up" })).toBeAttached();
   for (const [room, ready] of [
     ["house-rules", "Limits and preferences of this organisation"],
