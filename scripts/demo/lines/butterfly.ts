@@ -1,5 +1,5 @@
 import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
-import { discBreak } from "../geometry.ts";
+import { discBreak, type Proportions } from "../geometry.ts";
 import { make } from "./make.ts";
 import {
   discStroke,
@@ -18,6 +18,16 @@ import {
   trimSuperDuplex,
   usual,
 } from "./parts.ts";
+
+const doubleOffset: Proportions = {
+  closure: 0.97,
+  contact: 0.96,
+  width: 0.03,
+  seal: null,
+  preload: 0.64,
+  offsets: [0.16, 0.03],
+  breakOf: discBreak(),
+};
 
 export const butterflyLines = (): ProductLine[] => [
   make({
@@ -113,15 +123,7 @@ export const butterflyLines = (): ProductLine[] => [
       stroke: discStroke,
     },
     range: { "class 150": [80, 600], "class 300": [80, 400] },
-    proportions: {
-      closure: 0.97,
-      contact: 0.96,
-      width: 0.03,
-      seal: null,
-      preload: 0.64,
-      offsets: [0.16, 0.03],
-      breakOf: discBreak(),
-    },
+    proportions: doubleOffset,
     allowableShearMPa: 200,
     thinnestStem: (dn) => 8 + 0.05 * dn,
     price: (dn) => 150 + 0.62 * dn ** 1.35,
@@ -159,15 +161,7 @@ export const butterflyLines = (): ProductLine[] => [
       stroke: discStroke,
     },
     range: { "class 150": [80, 600], "class 300": [80, 400] },
-    proportions: {
-      closure: 0.97,
-      contact: 0.96,
-      width: 0.03,
-      seal: null,
-      preload: 0.64,
-      offsets: [0.16, 0.03],
-      breakOf: discBreak(),
-    },
+    proportions: doubleOffset,
     allowableShearMPa: 200,
     thinnestStem: (dn) => 10 + 0.06 * dn,
     price: (dn) => 520 + 2.1 * dn ** 1.36,

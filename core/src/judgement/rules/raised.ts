@@ -1,4 +1,5 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { harmlessChloridesMgL } from "../../duty/fields/fluid/chlorides.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 /**
@@ -41,9 +42,6 @@ export function notSour(duty: SettledDuty, house: HouseRules): string | null {
     ? "The H₂S partial pressure is below the threshold of sour service."
     : null;
 }
-
-/** Chlorides below this do not crack an austenitic steel in practice, mg/l. */
-const harmlessChloridesMgL = 50;
 
 /**
  * Why chlorides do not matter in a duty.

@@ -12,7 +12,7 @@ export const strengthOfSubstance = dutyRule({
   inputs: ["substance", "strength of the solution"],
   notApplicableBecause: ({ solution, stated }) =>
     (solution?.namedPercent ?? null) === null || stated.fluid.strengthPercent === null
-      ? "Strength and a substance of a named strength are not both stated."
+      ? "The duty does not state both a strength and a substance of known strength."
       : null,
   examine: ({ duty: { solution, stated, substance } }) => {
     const named = solution!.namedPercent!;

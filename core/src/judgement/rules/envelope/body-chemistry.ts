@@ -1,19 +1,12 @@
 import { notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { chemistryOf } from "./chemistry.ts";
+import { bySolution, chemistryOf } from "./chemistry.ts";
 
 export const bodyChemistry = rule({
   id: "envelope/body-chemistry",
   asks: "Body in the fluid",
-  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
-  inputs: [
-    "service family",
-    "substance",
-    "strength of the solution",
-    "free water",
-    "temperature",
-    "body grade",
-  ],
+  source: bySolution.source,
+  inputs: [...bySolution.inputs, "body grade"],
   dependsOn: ["line", "grade"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>

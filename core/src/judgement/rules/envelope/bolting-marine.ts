@@ -37,7 +37,7 @@ export const boltingMarine = rule({
       warm ? "fails" : "tight",
       warm
         ? "Austenitic bolting can crack in warm salt air."
-        : "Austenitic bolting this cool pits in salt air, but does not crack. Inspect it for pits.",
+        : "Cool austenitic bolting pits in salt air but does not crack. Inspect it for pits.",
       {
         value: warmestC,
         limit: cracksFromC,

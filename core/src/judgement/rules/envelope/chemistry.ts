@@ -3,6 +3,7 @@ import { fluids } from "../../../basis/reference/fluids.ts";
 import { type Suitability, suitability } from "../../../basis/reference/suitability.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { gravityOf, type Verdict } from "../finding.ts";
+import { isGraver } from "../graver.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
@@ -41,11 +42,11 @@ interface Rated {
   readonly verdict: Verdict;
 }
 
-const marginOf = (outcome: Outcome) =>
-  outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
-
-const graver = (a: Outcome, b: Outcome) =>
-  gravityOf(a.verdict) - gravityOf(b.verdict) || marginOf(b) - marginOf(a);
+/** What the rules on wetted parts share: their source, and the inputs besides the part itself. */
+export const bySolution = {
+  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
+  inputs: ["service family", "substance", "strength of the solution", "free water", "temperature"],
+} as const;
 
 /**
  * Judges wetted parts against the duty's fluid; the worst part governs. Acids, caustic, bleach and acid gases are
@@ -80,7 +81,7 @@ export function chemistryOf(
     }
   }
   if (rated.length > 0) outcomes.push(byFamily(rated, families, duty));
-  return outcomes.reduce((worst, outcome) => (graver(outcome, worst) > 0 ? outcome : worst));
+  return outcomes.reduce((worst, outcome) => (isGraver(outcome, worst) ? outcome : worst));
 }
 
 function byFamily(rated: readonly Rated[], families: readonly string[], duty: SettledDuty): Outcome {
@@ -120,11 +121,13 @@ function byFamily(rated: readonly Rated[], families: readonly string[], duty: Se
       );
     case "tight":
       return rating === "A"
-        ? plain(
-            "tight",
-            `${part.name} is judged by the service family alone, which is a last resort. Name the substance and its strength.`,
-            { ...seen, remedy: "State the substance and the strength of the solution." },
-          )
+        ? plain("tight", `${part.name} is judged by the service family alone, which is a last resort.`, {
+            ...seen,
+            remedy:
+              duty.substance === null
+                ? "State the substance and the strength of the solution."
+                : "Get the maker's written confirmation for this fluid.",
+          })
         : plain(
             "tight",
             `${part.name} has limited resistance. The limits are not tabulated: confirm strength and temperature with the maker.`,

@@ -1,12 +1,12 @@
 import { notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { chemistryOf } from "./chemistry.ts";
+import { bySolution, chemistryOf } from "./chemistry.ts";
 
 export const coatingChemistry = rule({
   id: "envelope/coating-chemistry",
   asks: "Coating in the fluid",
-  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
-  inputs: ["service family", "substance", "strength of the solution", "free water", "temperature", "trim"],
+  source: bySolution.source,
+  inputs: [...bySolution.inputs, "trim"],
   dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {

@@ -94,34 +94,37 @@ export function inSolution(part: WettedPart, solution: Solution, duty: SettledDu
       value: part.name,
       uses,
     });
+  const atStrength = solution.dependsOnStrength ? " at this strength" : "";
   return worst.band.resists === "never"
     ? plain(
         "fails",
-        `${part.name} does not resist the fluid at this strength. Mechanism: ${worst.band.mechanism}.`,
+        `${part.name} does not resist the fluid${atStrength}. Mechanism: ${worst.band.mechanism}.`,
         {
           value: part.name,
-          limit: "not at this strength",
+          limit: solution.dependsOnStrength ? "not at this strength" : "unsuitable",
           remedy: "Use another material.",
           uses,
         },
       )
-    : byTemperature(part, worst.band, worst.verdict, hot!, uses);
+    : byTemperature(part, solution, worst.band, worst.verdict, hot!, uses);
 }
 
 function byTemperature(
   { name }: WettedPart,
+  { dependsOnStrength }: Solution,
   { holdsToC, tightToC, mechanism }: CorrosionBand,
   verdict: Verdict,
   hot: SettledCase,
   uses: () => readonly Used[],
 ): Outcome {
+  const here = dependsOnStrength ? "at this strength and temperature" : "at this temperature";
   const limit = verdict === "holds" ? holdsToC! : tightToC!;
   return plain(
     verdict as "holds" | "tight" | "fails",
     verdict === "holds"
-      ? `${name} resists the fluid at this strength and temperature.`
+      ? `${name} resists the fluid ${here}.`
       : verdict === "tight"
-        ? `${name} has limited resistance at this strength and temperature. Mechanism: ${mechanism}.`
+        ? `${name} has limited resistance ${here}. Mechanism: ${mechanism}.`
         : `${name} does not resist the fluid at this temperature. Mechanism: ${mechanism}.`,
     {
       value: hot.temperatureC,

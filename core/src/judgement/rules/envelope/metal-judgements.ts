@@ -2,7 +2,7 @@ import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { against, inMargin, kelvinTo } from "../compare.ts";
-import { gravityOf } from "../finding.ts";
+import { isGraver } from "../graver.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
@@ -14,9 +14,6 @@ export interface MetalPart {
   readonly part: string;
   readonly metal: string | null;
 }
-
-const marginOf = (outcome: Outcome) =>
-  outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
 
 /** Judges each part and keeps the gravest; parts that the tables do not have are *cannot tell*. */
 function gravestPart(
@@ -31,12 +28,7 @@ function gravestPart(
       metal === null || !limits
         ? cannotTell(`${what} of the ${part}'s material`)
         : judge({ part, metal }, limits);
-    if (
-      worst === null ||
-      gravityOf(outcome.verdict) > gravityOf(worst.verdict) ||
-      (outcome.verdict === worst.verdict && marginOf(outcome) < marginOf(worst))
-    )
-      worst = outcome;
+    if (worst === null || isGraver(outcome, worst)) worst = outcome;
   }
   return worst ?? notAsked("The valve has no such part.");
 }

@@ -1,11 +1,11 @@
 import { rule } from "../rule.ts";
-import { chemistryOf } from "./chemistry.ts";
+import { bySolution, chemistryOf } from "./chemistry.ts";
 
 export const trimChemistry = rule({
   id: "envelope/trim-chemistry",
   asks: "Ball and stem in the fluid",
-  source: "Table of corrosion by strength and temperature, else suitability by service family (indicative)",
-  inputs: ["service family", "substance", "strength of the solution", "free water", "temperature", "trim"],
+  source: bySolution.source,
+  inputs: [...bySolution.inputs, "trim"],
   dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>
