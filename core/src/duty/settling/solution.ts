@@ -2,27 +2,36 @@ import { dependsOnMoisture, dependsOnStrength } from "../../basis/reference/corr
 import { solutionIn } from "../fields/solution-in.ts";
 import type { Duty } from "../statement/duty.ts";
 
+/** A strength that counts, percent by weight. */
+export interface Strength {
+  readonly percent: number;
+  readonly from: "entered" | "reference";
+}
+
 /** The acid, alkali, bleach or acid gas of a duty, as the table of corrosion is asked about it. */
 export interface Solution {
   readonly name: string;
   /** Service family that the table's figures stand in for. */
   readonly family: string;
-  /** Strength in use, percent by weight; null where neither duty nor substance states one. */
-  readonly percent: number | null;
-  /** Strength the name of the substance stands for; null where it names none. */
-  readonly namedPercent: number | null;
-  readonly percentFrom: "entered" | "reference" | "assumed";
+  /** Strengths that count, each once: the stated one and the one its name stands for. Empty where none is known. */
+  readonly strengths: readonly Strength[];
   readonly dependsOnStrength: boolean;
   readonly dependsOnMoisture: boolean;
   /** Null where free water is not stated: both apply. */
   readonly wet: boolean | null;
 }
 
+function strengthsOf(entered: number | null, named: number | null): Strength[] {
+  const strengths: Strength[] = entered === null ? [] : [{ percent: entered, from: "entered" }];
+  if (named !== null && named !== entered) strengths.push({ percent: named, from: "reference" });
+  return strengths;
+}
+
 /**
  * The solution of a duty.
  *
  * @param duty its substance, family, strength and free water
- * @returns the solution with the strength stated, else the one its name stands for; null where it is none
+ * @returns the solution with every strength that counts; null where it is none
  * @source reference/fluids.csv
  */
 export function solutionOf({ fluid }: Duty): Solution | null {
@@ -32,9 +41,7 @@ export function solutionOf({ fluid }: Duty): Solution | null {
   return {
     name: solution,
     family,
-    percent: fluid.strengthPercent ?? namedPercent,
-    namedPercent,
-    percentFrom: fluid.strengthPercent !== null ? "entered" : namedPercent !== null ? "reference" : "assumed",
+    strengths: strengthsOf(fluid.strengthPercent, namedPercent),
     dependsOnStrength: dependsOnStrength(solution),
     dependsOnMoisture: dependsOnMoisture(solution),
     wet: fluid.freeWater,

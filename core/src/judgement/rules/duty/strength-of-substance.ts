@@ -1,3 +1,4 @@
+import { solutionIn } from "../../../duty/fields/solution-in.ts";
 import { used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";
@@ -10,12 +11,12 @@ export const strengthOfSubstance = dutyRule({
   asks: "Strength of the substance",
   source: "Strength that the name of the substance stands for. Materials are judged at both (indicative)",
   inputs: ["substance", "strength of the solution"],
-  notApplicableBecause: ({ solution, stated }) =>
-    (solution?.namedPercent ?? null) === null || stated.fluid.strengthPercent === null
+  notApplicableBecause: ({ stated: { fluid } }) =>
+    (solutionIn(fluid)?.namedPercent ?? null) === null || fluid.strengthPercent === null
       ? "The duty does not state both a strength and a substance of known strength."
       : null,
-  examine: ({ duty: { solution, stated, substance } }) => {
-    const named = solution!.namedPercent!;
+  examine: ({ duty: { stated, substance } }) => {
+    const named = solutionIn(stated.fluid)!.namedPercent!;
     const entered = stated.fluid.strengthPercent!;
     return fits(
       Math.abs(entered - named) <= allowedPoints,

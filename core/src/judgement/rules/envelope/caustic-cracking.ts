@@ -2,13 +2,13 @@ import { causticLimitC } from "../../../basis/reference/attack.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { inMargin, kelvinTo } from "../compare.ts";
-import { gravityOf } from "../finding.ts";
+import { gravityOf, type Used } from "../finding.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
 import { hottestWithFluid } from "../worst.ts";
-import { strengthUsed } from "./in-solution.ts";
+import { strengthsUsed } from "./in-solution.ts";
 import { bodyMetal, trimMetals } from "./wetted.ts";
 
 /** Stronger than this, caustic cracks austenitic and duplex steel: close from the first, surely from the second. */
@@ -30,6 +30,15 @@ function endsOf(metal: string, percent: number | null): { tightC: number; failsC
   };
 }
 
+/** The caustic of a duty; null where its substance is another solution, which tells no strength of caustic. */
+const causticOf = ({ solution }: SettledDuty) => (solution?.family === "caustic" ? solution : null);
+
+/** The strongest caustic that counts, percent; null where no strength is known. */
+function strongestOf(duty: SettledDuty): number | null {
+  const percents = (causticOf(duty)?.strengths ?? []).map(({ percent }) => percent);
+  return percents.length === 0 ? null : Math.max(...percents);
+}
+
 export const causticCracking = rule({
   id: "envelope/caustic-cracking",
   asks: "Steel in caustic",
@@ -43,7 +52,7 @@ export const causticCracking = rule({
     if (hot === null) return cannotTell("temperature");
     let worst: Outcome | null = null;
     for (const { part, metal } of [...bodyMetal(valve), ...trimMetals(valve)]) {
-      const ends = metal === null ? null : endsOf(metal, duty.solution?.percent ?? null);
+      const ends = metal === null ? null : endsOf(metal, strongestOf(duty));
       if (ends === null) continue;
       const outcome = judged(part, metal!, ends, hot, duty);
       if (worst === null || gravityOf(outcome.verdict) > gravityOf(worst.verdict)) worst = outcome;
@@ -51,6 +60,13 @@ export const causticCracking = rule({
     return worst ?? notAsked("No wetted part is of a steel that cracks in caustic.");
   },
 });
+
+function strengthUsesOf(duty: SettledDuty): Used[] {
+  const caustic = causticOf(duty);
+  return caustic === null
+    ? [used("strength of the solution", "not stated: every strength", "assumed")]
+    : strengthsUsed(caustic);
+}
 
 function judged(
   part: string,
@@ -81,7 +97,7 @@ function judged(
       caseId: hot.id,
       caseName: hot.name,
       remedy: "Use a nickel alloy. For carbon steel, order stress-relieved welds and keep the line cooler.",
-      uses: [...temperatureOf(hot), strengthUsed(duty.solution!), used(part, metal, "catalogue")],
+      uses: [...temperatureOf(hot), ...strengthUsesOf(duty), used(part, metal, "catalogue")],
     },
     inMargin(kelvinTo(t, failsC, "≤", 0), "K", false),
   );

@@ -22,7 +22,10 @@ const inWords = (rating: Suitability | null) => (rating === null ? "not listed" 
 /** Families of several solutions, which one rating cannot tell apart. */
 const broadFamilies: ReadonlySet<string> = new Set(
   fluids.flatMap(({ solution, family }) =>
-    fluids.some((f) => f.family === family && f.solution !== null && f.solution !== solution) ? [family] : [],
+    solution !== null &&
+    fluids.some((f) => f.family === family && f.solution !== null && f.solution !== solution)
+      ? [family]
+      : [],
   ),
 );
 /** Oxidising acids are more than nitric acid. */

@@ -120,6 +120,9 @@ describe("the service family", () => {
     expect(byFamily("strong mineral acid", "carbon steel").verdict).toBe("fails");
     expect(byFamily("sweet hydrocarbon liquid", "carbon steel").verdict).toBe("holds");
   });
+  it("is no last resort where only one fluid of it is a solution", () => {
+    expect(byFamily("sour hydrocarbon", "6Mo austenitic").verdict).toBe("holds");
+  });
   it("of one solution is judged by its strength", () => {
     expect(byFamily("caustic", "titanium")).toMatchObject({ missing: "strength of the solution" });
   });

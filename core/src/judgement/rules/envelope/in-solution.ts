@@ -11,11 +11,11 @@ import type { Outcome } from "../outcome-kinds.ts";
 import { hottestWithFluid } from "../worst.ts";
 import type { WettedPart } from "./wetted.ts";
 
-/** Strength of the solution as a finding's input. */
-export const strengthUsed = ({ percent, percentFrom }: Solution): Used =>
-  percent === null
-    ? used("strength of the solution", "not stated: every strength", "assumed")
-    : used("strength of the solution", percent, percentFrom, "%");
+/** The strengths of a solution that count, as inputs of a finding. */
+export const strengthsUsed = ({ strengths }: Solution): Used[] =>
+  strengths.length === 0
+    ? [used("strength of the solution", "not stated: every strength", "assumed")]
+    : strengths.map(({ percent, from }) => used("strength of the solution", percent, from, "%"));
 
 const moistureUsed = ({ wet }: Solution): Used =>
   wet === null
@@ -23,16 +23,13 @@ const moistureUsed = ({ wet }: Solution): Used =>
     : used("free water", wet ? "yes" : "no", "entered");
 
 /** Bands that the duty leaves possible: those of its strength and moisture, or all where it states none. */
-function possible(
-  bands: readonly CorrosionBand[],
-  { percent, namedPercent, wet }: Solution,
-): CorrosionBand[] {
-  const strengths = [...new Set([percent, namedPercent])].filter((p) => p !== null);
+function possible(bands: readonly CorrosionBand[], { strengths, wet }: Solution): CorrosionBand[] {
   return bands.filter(
     (band) =>
       (strengths.length === 0 ||
         strengths.some(
-          (p) => p <= band.toPercent && (p > band.abovePercent || (p === 0 && band.abovePercent === 0)),
+          ({ percent: p }) =>
+            p <= band.toPercent && (p > band.abovePercent || (p === 0 && band.abovePercent === 0)),
         )) &&
       (wet === null || band.wet === null || band.wet === wet),
   );
@@ -50,8 +47,14 @@ const gravestFirst = (a: { verdict: Verdict }, b: { verdict: Verdict }) =>
   gravityOf(b.verdict) - gravityOf(a.verdict);
 
 /** The value that would decide between bands of which one fails and another does not. */
-function undecidedBy({ percent, dependsOnStrength, dependsOnMoisture, wet, name }: Solution): string | null {
-  if (dependsOnStrength && percent === null) return "strength of the solution";
+function undecidedBy({
+  strengths,
+  dependsOnStrength,
+  dependsOnMoisture,
+  wet,
+  name,
+}: Solution): string | null {
+  if (dependsOnStrength && strengths.length === 0) return "strength of the solution";
   return dependsOnMoisture && wet === null ? `free water (dry or wet ${name})` : null;
 }
 
@@ -78,7 +81,7 @@ export function inSolution(part: WettedPart, solution: Solution, duty: SettledDu
   const worst = judged[0]!;
   const uses = () => [
     used("solution", solution.name, duty.substance === null ? "entered" : "reference"),
-    ...(solution.dependsOnStrength ? [strengthUsed(solution)] : []),
+    ...(solution.dependsOnStrength ? strengthsUsed(solution) : []),
     ...(solution.dependsOnMoisture ? [moistureUsed(solution)] : []),
     ...(hot === null ? [] : temperatureOf(hot)),
     used(part.part, part.name, "catalogue"),
