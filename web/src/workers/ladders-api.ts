@@ -3,6 +3,8 @@ import { offerFor } from "@proven-seat/core/equipment/on-site";
 import {
   type AirPicture,
   airPicture,
+  type CorrosionPicture,
+  corrosionPictures,
   prover,
   type SeatStep,
   type SupplyLadder,
@@ -19,6 +21,12 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   if (!candidate || duty.dn === null) return [];
   const ofDuty = prover(duty, shelf, house);
   return seatLadder(ofDuty, candidate, offerFor(duty, shelf).valvesFor(duty.dn));
+}
+
+/** Corrosion borders of a candidate's wetted materials. */
+export function corrosionOf({ duty, house, ...proving }: Proving, key: string): CorrosionPicture[] {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  return candidate ? corrosionPictures(candidate.valve, settle(duty, house)) : [];
 }
 
 /** A fixed number of trials from a fixed seed: the same digits for every reader. */

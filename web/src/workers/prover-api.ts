@@ -102,6 +102,7 @@ export function proverApi({ prove, compileShelf } = core) {
     constructions: answering(constructionRows),
     byConstruction: answering(byConstructionRow),
     seats: answering(async (proving, key: string) => (await laddersApi()).ladderOf(proving, key)),
+    corrosion: answering(async (proving, key: string) => (await laddersApi()).corrosionOf(proving, key)),
     supplies: answering(async (proving, key: string) => (await laddersApi()).suppliesOf(proving, key)),
     stall: answering(async (proving, key: string) => (await laddersApi()).stallOf(proving, key)),
     air: answering(async (proving, key: string) => (await laddersApi()).airOf(proving, key)),

@@ -3,6 +3,7 @@ export { type BasisCost, basisCost } from "./basis-cost.ts";
 export { candidateKey, keysIn, type ProvenCandidate } from "./candidate.ts";
 export { type ChoiceKeys, findChoice, judgeChoice } from "./choice.ts";
 export { constructionsIn } from "./constructions.ts";
+export { type CorrosionBorder, type CorrosionPicture, corrosionPictures } from "./corrosion-picture.ts";
 export { countsText, waitingAmong } from "./counts.ts";
 export {
   type CandidateDescription,

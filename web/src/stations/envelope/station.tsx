@@ -28,6 +28,7 @@ export const station: Station = {
   tabs: [
     candidates,
     { id: "seats", name: "Seats", Content: later(() => import("./seat-ladder.tsx")) },
+    { id: "corrosion", name: "Corrosion", Content: later(() => import("./corrosion-borders.tsx")) },
     reach,
     compare,
   ],
