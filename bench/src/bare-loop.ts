@@ -79,9 +79,7 @@ function furtherArithmetic(valve: Valve, settled: ReturnType<typeof settle>, hou
   }
   for (const metal of [valve.grade.metal, valve.trim.ball, valve.trim.stem, valve.trim.spring]) {
     const limits = metal === null ? undefined : metalLimits(metal);
-    if (limits)
-      sum +=
-        (limits.chlorideLimitMgL ?? 0) - settled.chloridesMgL + (limits.h2sLimitKPa ?? 0) - settled.h2sKPa;
+    if (limits) sum += settled.chloridesMgL + (limits.h2sLimitKPa ?? 0) - settled.h2sKPa;
   }
   const [first] = settled.cases;
   const fluid = settled.substance;

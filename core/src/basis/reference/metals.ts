@@ -10,10 +10,6 @@ export interface MetalLimits {
   readonly sour: boolean;
   /** Highest partial pressure of hydrogen sulphide, kPa; null where there is no limit. */
   readonly h2sLimitKPa: number | null;
-  /** Chloride stress cracking from here up, °C; null where it is not feared. */
-  readonly chlorideCrackingFromC: number | null;
-  /** Chlorides in water above which pitting and crevice corrosion start, mg/l; null where there is no limit. */
-  readonly chlorideLimitMgL: number | null;
   readonly hydrogen: "yes" | "limited" | "no";
   readonly copperAlloy: boolean;
   readonly gallsOnItself: boolean;
@@ -36,8 +32,6 @@ interface MetalRow {
   metal: string;
   sour: string;
   h2s_limit_kpa: number | null;
-  chloride_cracking_from_c: number | null;
-  chloride_limit_mg_l: number | null;
   hydrogen: MetalLimits["hydrogen"];
   copper_alloy: string;
   galls_on_itself: string;
@@ -57,8 +51,6 @@ const byName = new Map<string, MetalLimits>(
       metal: row.metal,
       sour: row.sour === "yes",
       h2sLimitKPa: row.h2s_limit_kpa,
-      chlorideCrackingFromC: row.chloride_cracking_from_c,
-      chlorideLimitMgL: row.chloride_limit_mg_l,
       hydrogen: row.hydrogen,
       copperAlloy: row.copper_alloy === "yes",
       gallsOnItself: row.galls_on_itself === "yes",

@@ -1,5 +1,8 @@
 import type { SettledDuty } from "./settled-duty.ts";
 
+/** Families that are water themselves, whatever is said of free water. */
+const watery: ReadonlySet<string> = new Set(["water", "hot water above 90 C", "seawater and brine"]);
+
 /**
  * Components of a fluid that attack copper.
  *
@@ -18,7 +21,8 @@ export function attacksCopper({
   if (families.has("ammonia")) return "ammonia";
   if (/acetylene|ethyne/i.test(names)) return "acetylene";
   if (/butadiene/i.test(names)) return "butadiene";
-  return h2sKPa > 0 && freeWater ? "wet H₂S" : null;
+  const wet = freeWater || [...families].some((family) => watery.has(family));
+  return h2sKPa > 0 && wet ? "wet H₂S" : null;
 }
 
 /** Whether copper makes something with it that explodes. */

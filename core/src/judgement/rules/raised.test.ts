@@ -133,8 +133,8 @@ const borders: readonly Border[] = [
   ["envelope/sour-trim", fluid({ family: "sour hydrocarbon" }), fluid({ h2sKPa: null })],
   ["envelope/bolting-sour", fluid({ family: "sour hydrocarbon" }), fluid({ h2sKPa: 0.29 })],
   ["envelope/bolting-marine", dutyWith({ installation: "marine air" }), dutyWith()],
-  ["envelope/chloride-body", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: 49 })],
-  ["envelope/chloride-trim", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: null })],
+  ["envelope/chloride-body", fluid({ chloridesMgL: 10 }), fluid({ chloridesMgL: 9 })],
+  ["envelope/chloride-trim", fluid({ chloridesMgL: 10 }), fluid({ chloridesMgL: null })],
   ["envelope/oxygen-seat", fluid({ family: "oxygen" }), dutyWith()],
   ["envelope/oxygen-body", fluid({ hazards: ["oxygen"] }), dutyWith()],
   ["envelope/oxygen-trim", fluid({ family: "oxygen" }), dutyWith()],
@@ -180,6 +180,11 @@ const borders: readonly Border[] = [
   ["duty/idle-freezing", dutyWith({ ambientMinimumC: -5 }), dutyWith({ ambientMinimumC: null })],
   ["duty/idle-freezing", dutyWith(), oneCase({ kind: "blow-down", phase: "gas" })],
   ["envelope/caustic-cracking", fluid({ family: "caustic" }), dutyWith()],
+  [
+    "envelope/carbonate-cracking",
+    fluid({ ph: 7.6, h2sKPa: 1, carbonDioxideBarA: 0.1, freeWater: true }),
+    fluid({ ph: 7.5, h2sKPa: 1, carbonDioxideBarA: 0.1, freeWater: true }),
+  ],
   ["envelope/amine-cracking", fluid({ family: "amine solution" }), dutyWith()],
   [
     "duty/strength-of-substance",

@@ -38,7 +38,7 @@ describe("rules", () => {
     const decided = new Set(
       findings.filter((f) => f.verdict !== "not asked" && f.verdict !== "cannot tell").map((f) => f.rule),
     );
-    // Nothing of the plant sets a hazard aside, carries chlorine, hot sulphur or bleach, asks for a school of stem seals or has a
+    // Nothing of the plant sets a hazard aside, carries chlorine, hot sulphur, bleach or alkaline sour water, asks for a school of stem seals or has a
     // keyed stem in a drive's bore:
     // border tests decide those.
     expect(rules.map((r) => r.id).filter((id) => !decided.has(id))).toEqual([
@@ -47,6 +47,7 @@ describe("rules", () => {
       "body/stem-seal-school",
       "envelope/sulphidation",
       "envelope/chlorine-heat",
+      "envelope/carbonate-cracking",
       "fit-up/key",
     ]);
   });

@@ -6,12 +6,13 @@ import type { DutySeen } from "../seen.ts";
 /** Families in which chlorides are to be expected. */
 const wet = new Set(["water", "hot water above 90 C", "seawater and brine", "amine solution", "caustic"]);
 
-/** Chlorides below this do not crack an austenitic steel in practice, mg/l. */
-export const harmlessChloridesMgL = 50;
+/** Chlorides below this neither pit nor crack an austenitic steel in practice, mg/l. */
+export const harmlessChloridesMgL = 10;
+/** From here on acidity and oxygen are asked, mg/l. */
+const saltyFromMgL = 50;
 
 /** Water in which there are chlorides, so that acidity and oxygen decide too. */
-export const isSaltWater = ({ fluid }: DutySeen): boolean =>
-  (fluid.chloridesMgL ?? 0) >= harmlessChloridesMgL;
+export const isSaltWater = ({ fluid }: DutySeen): boolean => (fluid.chloridesMgL ?? 0) >= saltyFromMgL;
 
 export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   path: "fluid.chloridesMgL",

@@ -50,10 +50,21 @@ const caustic = (strengthPercent: number | null, temperatureC: number): DutyChan
   fluid: { family: "caustic", strengthPercent },
   cases: [{ temperatureC }],
 });
+const causticNamed = (substance: string, strengthPercent: number): DutyChange => ({
+  fluid: { family: "caustic", substance, strengthPercent },
+  cases: [{ temperatureC: 60 }],
+});
 const sea = (temperatureC: number): DutyChange => ({
   fluid: { family: "seawater and brine", substance: "seawater" },
   cases: [{ temperatureC }],
 });
+const sourWater = (ph: number) =>
+  fluid({ ph, h2sKPa: 1, carbonDioxideBarA: 0.1, freeWater: true, family: "water" });
+/** Seawater is wet, whatever is said of free water. */
+const sulphide = (h2sKPa: number) => fluid({ family: "seawater and brine", h2sKPa, freeWater: false });
+/** A body of 316 in water with chlorides. */
+const salty = (chloridesMgL: number, temperatureC: number, further: DutyChange["fluid"] = {}) =>
+  envelopeSetting({ ...fluid({ chloridesMgL, ...further }), ...hot(temperatureC) }, grade("A351 CF8M"));
 const marine = (temperatureC: number): DutyChange => ({
   installation: "marine air",
   ambientMaximumC: 40,
@@ -137,6 +148,11 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["bolting-marine", "fails", envelopeSetting(marine(50), { bolting: "b8m" })],
   ["bolting-marine", "tight", envelopeSetting(marine(49.9), { bolting: "b8m" })],
   ["bolting-marine", "fails", envelopeSetting({ ...marine(-60), ambientMaximumC: 50 }, { bolting: "b8m" })],
+  ["carbonate-cracking", "not asked", envelopeSetting(sourWater(7.5))],
+  ["carbonate-cracking", "tight", envelopeSetting(sourWater(7.6))],
+  ["carbonate-cracking", "not asked", envelopeSetting(sourWater(9), madeOf("A351 CF8M", "austenitic 316"))],
+  ["copper-alloy", "not asked", envelopeSetting(sulphide(0), trim({ ball: "nickel aluminium bronze" }))],
+  ["copper-alloy", "fails", envelopeSetting(sulphide(0.1), trim({ ball: "nickel aluminium bronze" }))],
   ["amine-cracking", "not asked", envelopeSetting()],
   ["amine-cracking", "not asked", envelopeSetting(amine(60), madeOf("A351 CF8M", "austenitic 316"))],
   ["amine-cracking", "holds", envelopeSetting(amine(38))],
@@ -177,20 +193,24 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["sour-trim", "tight", envelopeSetting(fluid({ h2sKPa: 3.4 }), trim({ stem: "17-4PH" }))],
   ["sour-trim", "fails", envelopeSetting(fluid({ h2sKPa: 3.5 }), trim({ stem: "17-4PH" }))],
   ["sour-trim", "fails", envelopeSetting(fluid({ h2sKPa: 3 }), trim({ ball: "aluminium bronze" }))],
-  ["chloride-body", "not asked", envelopeSetting(fluid({ chloridesMgL: 49 }))],
-  ["chloride-body", "holds", envelopeSetting(fluid({ chloridesMgL: 50 }), grade("A351 CF8M"))],
-  [
-    "chloride-body",
-    "tight",
-    envelopeSetting({ ...fluid({ chloridesMgL: 50 }), ...hot(60) }, grade("A351 CF8M")),
-  ],
-  [
-    "chloride-body",
-    "fails",
-    envelopeSetting({ ...fluid({ chloridesMgL: 50 }), ...hot(61) }, grade("A351 CF8M")),
-  ],
-  ["chloride-trim", "holds", envelopeSetting(fluid({ chloridesMgL: 1000 }))],
-  ["chloride-trim", "fails", envelopeSetting(fluid({ chloridesMgL: 1001 }))],
+  ["chloride-body", "not asked", envelopeSetting(fluid({ chloridesMgL: 9 }))],
+  ["chloride-body", "holds", salty(10, 85)],
+  // Cracking at 10 mg/l starts at 95 °C; the margin is 10 K.
+  ["chloride-body", "tight", salty(10, 85.1)],
+  ["chloride-body", "tight", salty(10, 95)],
+  ["chloride-body", "fails", salty(10, 95.1)],
+  // Ten times the content cracks at 75 °C, and a hundred times pits before.
+  ["chloride-body", "tight", salty(100, 75)],
+  ["chloride-body", "fails", salty(100, 75.1)],
+  ["chloride-body", "holds", salty(600, 25)],
+  ["chloride-body", "tight", salty(600, 40)],
+  ["chloride-body", "fails", salty(601, 40)],
+  // Acid water halves the content per unit of pH; alkaline water cracks 60 K later.
+  ["chloride-body", "fails", salty(301, 40, { ph: 5 })],
+  ["chloride-body", "holds", salty(10, 130, { ph: 10 })],
+  ["chloride-body", "fails", salty(10, 130, { ph: 9.9 })],
+  ["chloride-trim", "tight", envelopeSetting({ ...fluid({ chloridesMgL: 1000 }), ...hot(25) })],
+  ["chloride-trim", "fails", envelopeSetting({ ...fluid({ chloridesMgL: 1001 }), ...hot(25) })],
   ["hydrogen-body", "not asked", envelopeSetting()],
   ["hydrogen-body", "holds", envelopeSetting(fluid({ hazards: ["hydrogen"] }))],
   ["hydrogen-body", "tight", envelopeSetting(fluid({ hazards: ["hydrogen"] }), grade("A995 4A"))],
@@ -273,6 +293,12 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["caustic-cracking", "fails", envelopeSetting(caustic(30, 57.1))],
   ["caustic-cracking", "holds", envelopeSetting(caustic(10, 79.9))],
   ["caustic-cracking", "fails", envelopeSetting(caustic(10, 80.1))],
+  // A stated strength that contradicts the substance: the stronger counts.
+  ["caustic-cracking", "fails", envelopeSetting(causticNamed("caustic-50", 10))],
+  ["caustic-cracking", "fails", envelopeSetting(causticNamed("caustic-soda", 50))],
+  ["caustic-cracking", "holds", envelopeSetting(causticNamed("caustic-soda", 10))],
+  // The strength of an acid says nothing of the caustic that the family names.
+  ["caustic-cracking", "fails", envelopeSetting(causticNamed("nitric-acid", 5))],
   // Not stated: the strength that carbon steel resists least.
   ["caustic-cracking", "fails", envelopeSetting(caustic(null, 47))],
   ["caustic-cracking", "holds", envelopeSetting(caustic(21, 79), grade("A351 CF8M"))],

@@ -8,6 +8,8 @@ const freeToMgL = 0.02;
 const neutralFromPh = 6;
 /** Without oxygen, pitting starts at ten times the content and cracking at a higher temperature. */
 const withoutOxygen = { contentFactor: 10, crackingShiftK: 20 };
+/** From this pH on, water is too alkaline to crack austenitic steel until it is hotter (API RP 581, indicative). */
+const alkaline = { fromPh: 10, crackingShiftK: 60 };
 
 /**
  * Whether water counts as free of oxygen.
@@ -20,8 +22,10 @@ export const isFreeOfOxygen = (oxygenMgL: number | null): boolean =>
   oxygenMgL !== null && oxygenMgL <= freeToMgL;
 
 /** How pH and oxygen move the limits of a metal in chlorides. */
-interface ChlorideSeverity {
+export interface ChlorideSeverity {
   readonly contentFactor: number;
+  /** How many times the chlorides count for cracking, for acid water; 1 or more. */
+  readonly acidity: number;
   readonly crackingShiftK: number;
   readonly uses: readonly Used[];
 }
@@ -30,9 +34,10 @@ interface ChlorideSeverity {
  * How acidity and oxygen move the limits of metals in chlorides.
  *
  * @param duty settled duty
- * @returns factor on the permitted content, shift of the cracking temperature in kelvin, and the inputs. Not stated:
+ * @returns factor on the permitted content, on the content for cracking, shift of the cracking temperature in kelvin, and the inputs. Not stated:
  *   neutral and aerated
- * @source practice (indicative): acid lowers, and absence of oxygen raises, the content at which pits start
+ * @source practice (indicative): acid lowers, and absence of oxygen raises, the content at which pits start;
+ *   alkaline water and absence of oxygen raise the temperature at which steel cracks
  */
 export function chlorideSeverity({ stated: { fluid } }: SettledDuty): ChlorideSeverity {
   const { ph, oxygenMgL } = fluid;
@@ -40,7 +45,10 @@ export function chlorideSeverity({ stated: { fluid } }: SettledDuty): ChlorideSe
   const free = isFreeOfOxygen(oxygenMgL);
   return {
     contentFactor: (free ? withoutOxygen.contentFactor : 1) * 0.5 ** acid,
-    crackingShiftK: free ? withoutOxygen.crackingShiftK : 0,
+    acidity: 2 ** acid,
+    crackingShiftK:
+      (free ? withoutOxygen.crackingShiftK : 0) +
+      (ph !== null && ph >= alkaline.fromPh ? alkaline.crackingShiftK : 0),
     uses: [
       ph === null ? used("pH", "not stated: neutral", "assumed") : used("pH", ph, "entered"),
       oxygenMgL === null

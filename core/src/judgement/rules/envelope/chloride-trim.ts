@@ -1,16 +1,17 @@
 import { noChlorides } from "../raised.ts";
 import { rule } from "../rule.ts";
-import { chlorideJudged } from "./metal-judgements.ts";
+import { chloridesJudged } from "./chlorides-judged.ts";
 import { trimMetals } from "./wetted.ts";
 
 export const chlorideTrim = rule({
   id: "envelope/chloride-trim",
   asks: "Trim in chlorides",
-  source: "Cracking temperature and pitting content by metal (indicative)",
+  source:
+    "Pitting, crevice corrosion and cracking by chloride content and temperature (practice, indicative)",
   inputs: ["chlorides", "pH", "dissolved oxygen", "temperature", "trim"],
   dependsOn: ["trim"],
   notApplicableBecause: noChlorides,
   examine: ({ valve, duty, house }) => {
-    return chlorideJudged(trimMetals(valve), duty, house);
+    return chloridesJudged(trimMetals(valve), duty, house);
   },
 });

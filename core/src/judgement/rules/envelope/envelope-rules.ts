@@ -6,6 +6,7 @@ import { bodyClass } from "./body-class.ts";
 import { boltingMarine } from "./bolting-marine.ts";
 import { boltingSour } from "./bolting-sour.ts";
 import { boltingTemperature } from "./bolting-temperature.ts";
+import { carbonateCracking } from "./carbonate-cracking.ts";
 import { causticCracking } from "./caustic-cracking.ts";
 import { chlorideBody } from "./chloride-body.ts";
 import { chlorideTrim } from "./chloride-trim.ts";
@@ -105,6 +106,7 @@ export const envelopeRules = [
   copperAlloy,
   causticCracking,
   amineCracking,
+  carbonateCracking,
   wetCarbonDioxide,
   graphiteSeawater,
   galling,

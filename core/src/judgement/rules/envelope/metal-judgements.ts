@@ -1,13 +1,12 @@
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
-import { against, inMargin, kelvinTo } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { isGraver } from "../graver.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
-import { hottestWithFluid, worstPressure } from "../worst.ts";
-import { chlorideSeverity } from "./chloride-severity.ts";
+import { worstPressure } from "../worst.ts";
 
 /** A wetted metal part; `metal` is its name in the tables, null where they do not have it. */
 export interface MetalPart {
@@ -15,8 +14,15 @@ export interface MetalPart {
   readonly metal: string | null;
 }
 
-/** Judges each part and keeps the gravest; parts that the tables do not have are *cannot tell*. */
-function gravestPart(
+/**
+ * Judges each part and keeps the gravest; parts that the tables do not have are *cannot tell*.
+ *
+ * @param parts wetted metal parts
+ * @param what the limit that is missing where the tables do not have a part
+ * @param judge judges one part
+ * @returns the gravest outcome; *not asked* without parts
+ */
+export function gravestPart(
   parts: readonly MetalPart[],
   what: string,
   judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Outcome,
@@ -84,65 +90,6 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
         uses: [...judgedUses, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
       },
       inMargin(measured, "%"),
-    );
-  });
-}
-
-/**
- * Chlorides, where there are any: stress cracking above a temperature, pitting above a content. Acid water counts as
- * more chlorides, water free of oxygen moves both limits up. Only cases that carry the fluid count.
- *
- * @param parts wetted metal parts
- * @param duty settled duty
- * @param house temperature margin
- * @returns the gravest part's outcome
- * @source limits of metals (indicative)
- */
-export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
-  const chlorides = duty.chloridesMgL;
-  const hot = hottestWithFluid(duty);
-  if (hot === null) return cannotTell("temperature");
-  const severity = chlorideSeverity(duty);
-  const content = [stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l"), ...severity.uses];
-  return gravestPart(parts, "chloride limit", ({ part, metal }, limits) => {
-    const uses = [...content, used(part, metal, "catalogue")];
-    const contentLimit =
-      limits.chlorideLimitMgL === null ? null : limits.chlorideLimitMgL * severity.contentFactor;
-    if (contentLimit !== null && chlorides > contentLimit)
-      return plain("fails", `${metal} pits at this chloride content.`, {
-        value: chlorides,
-        limit: contentLimit,
-        sense: "≤",
-        unit: "mg/l",
-        remedy: "Use super duplex, 6Mo, nickel alloy or titanium.",
-        uses: [...uses, used(`limit of ${metal}`, contentLimit, "reference", "mg/l")],
-      });
-    if (limits.chlorideCrackingFromC === null)
-      return plain("holds", "The metal is suitable for this chloride content.", { value: metal, uses });
-    const crackingC = limits.chlorideCrackingFromC + severity.crackingShiftK;
-    const measured = kelvinTo(hot.temperatureC!, crackingC, "≤", house.temperatureMarginC);
-    return plain(
-      measured.verdict,
-      measured.verdict === "fails"
-        ? `${metal} can crack in chlorides at this temperature.`
-        : measured.verdict === "tight"
-          ? `The temperature is close to the chloride cracking limit of ${metal}.`
-          : `The temperature is below the chloride cracking limit of ${metal}.`,
-      {
-        value: hot.temperatureC,
-        limit: crackingC,
-        sense: "≤",
-        unit: "°C",
-        caseId: hot.id,
-        caseName: hot.name,
-        remedy: measured.verdict === "fails" ? "Use duplex, super duplex or a nickel alloy." : null,
-        uses: [
-          ...uses,
-          used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),
-          used(`chloride cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
-        ],
-      },
-      inMargin(measured, "K"),
     );
   });
 }
