@@ -51,7 +51,7 @@ export function build(): boolean {
     });
   const server = join(root, "server/dist");
   removeOldChunks(join(server, "chunks"));
-  bundleServer(["main", "migrate", "prover", "verify", "jobs/worker"], server);
+  bundleServer(["main", "migrate", "prover", "verify", "jobs/worker", "pictures/reducer"], server);
   for (const config of ["vite.config.ts", "vite.offline.config.ts"])
     run("vite", ["build", "web", "--config", `web/${config}`, "--logLevel", "warn"]);
   mkdirSync(join(root, ".local"), { recursive: true });

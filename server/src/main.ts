@@ -10,6 +10,7 @@ import { hostsIn, isLoopback } from "./http/entry.ts";
 import { Live } from "./http/live.ts";
 import { RequestsInProgress } from "./http/requests-in-progress.ts";
 import { Jobs } from "./jobs/jobs.ts";
+import { Pictures } from "./pictures/pictures.ts";
 import { webFolder } from "./places.ts";
 import { plainSql } from "./store/plain.ts";
 import { connectQueue } from "./store/queue.ts";
@@ -31,6 +32,7 @@ if (!isLoopback(host) && !environment.PROXY_SECRET) {
 const { orm, url } = await connectedOrEnd(environment.DATABASE_URL);
 await loadDemo(orm, user).catch(endIfAway);
 const jobs = new Jobs();
+const pictures = new Pictures();
 const queue = await connectQueue(url, {
   tends: false,
   onError: (error) => log.error({ problem: error.message }, "queue"),
@@ -43,6 +45,7 @@ const server = createServer(
     orm,
     db,
     jobs,
+    pictures,
     queue,
     live,
     inFlight,
@@ -75,7 +78,7 @@ async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
   log.info("stopping");
-  const inOrder = await endServing({ server, live, inFlight, jobs, queue, orm, db }, patience);
+  const inOrder = await endServing({ server, live, inFlight, jobs, pictures, queue, orm, db }, patience);
   if (!inOrder) log.warn("stopped work whose asker has left");
   process.exit(0);
 }

@@ -15,3 +15,5 @@ export const demoFolder = join(server, "../demo");
 export const webFolder = join(server, "../web/dist");
 /** The built program of a job thread. */
 export const jobProgram = join(server, "dist/jobs/worker.js");
+/** The built program that reduces one picture. */
+export const pictureProgram = join(server, "dist/pictures/reducer.js");

@@ -14,12 +14,13 @@ import { endServing } from "../src/http/ending.ts";
 import { Live } from "../src/http/live.ts";
 import { RequestsInProgress } from "../src/http/requests-in-progress.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
+import { Pictures } from "../src/pictures/pictures.ts";
 import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
 import { plainSql } from "../src/store/plain.ts";
 import { connectQueue } from "../src/store/queue.ts";
 import { demoTemplate } from "./demo-template.ts";
-import { jobWorker } from "./job-worker.ts";
+import { jobWorker, pictureReducer } from "./job-worker.ts";
 import { unpacked } from "./unpacked.ts";
 
 export interface Answer<T> {
@@ -29,7 +30,9 @@ export interface Answer<T> {
 }
 
 /** Settings of a test that differ from the usual ones. */
-type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live" | "inFlight">> & {
+type TestParts = Partial<
+  Omit<AppParts, "orm" | "db" | "jobs" | "pictures" | "queue" | "live" | "inFlight">
+> & {
   readonly jobs?: JobsOptions;
 };
 
@@ -57,6 +60,15 @@ export interface TestServer {
   readonly end: (answersMs?: number) => Promise<void>;
 }
 
+/** One engineer on loopback, every answer checked against the contract. */
+const plain = {
+  log: pino({ level: "silent" }),
+  user: "engineer",
+  entry: { hosts: [], proxySecret: null },
+  requestRate: 0,
+  checkAnswers: true,
+};
+
 export async function startTestServer({
   jobs: limits = {},
   webFolder = null,
@@ -69,6 +81,7 @@ export async function startTestServer({
   const orm = await connect(applicationUrl);
   // A busy machine is waited for; tests of limits set their own.
   const jobs = new Jobs({ program: jobWorker, timeoutMs: 240_000, ...limits });
+  const pictures = new Pictures({ program: pictureReducer, timeoutMs: 60_000 });
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(() => orm.em.fork() as EntityManager);
@@ -78,15 +91,12 @@ export async function startTestServer({
       orm,
       db,
       jobs,
+      pictures,
       queue,
       live,
       inFlight,
-      log: pino({ level: "silent" }),
+      ...plain,
       webFolder,
-      user: "engineer",
-      entry: { hosts: [], proxySecret: null },
-      requestRate: 0,
-      checkAnswers: true,
       ...parts,
     }),
   );
@@ -157,7 +167,10 @@ export async function startTestServer({
     end: async (answersMs = 0) => {
       for (const worker of workers) await worker.stop();
       // All tests are done; only work in progress is waited for.
-      await endServing({ server, live, inFlight, jobs, queue, orm, db }, { answersMs, leftoversMs: 60_000 });
+      await endServing(
+        { server, live, inFlight, jobs, pictures, queue, orm, db },
+        { answersMs, leftoversMs: 60_000 },
+      );
     },
   };
 }

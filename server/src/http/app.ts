@@ -10,6 +10,7 @@ import type PgBoss from "pg-boss";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Jobs } from "../jobs/jobs.ts";
+import type { Pictures } from "../pictures/pictures.ts";
 import type { Reader } from "../store/sql.ts";
 import { answerProblems, methodNotAllowed, unknownAddress } from "./answer-problems.ts";
 import { bodyLimits } from "./body.ts";
@@ -25,6 +26,7 @@ export interface AppParts {
   /** Plain SQL outside of any transaction. */
   readonly db: Reader;
   readonly jobs: Jobs;
+  readonly pictures: Pictures;
   readonly queue: PgBoss;
   readonly live: Live;
   readonly inFlight: RequestsInProgress;
@@ -127,7 +129,19 @@ const forPages: RequestHandler = (request, response, next) => {
 
 /** Builds the HTTP application. */
 export function buildApp(parts: AppParts): Express {
-  const { orm, db, jobs, queue, live, inFlight, log, webFolder, user, checkAnswers = false } = parts;
+  const {
+    orm,
+    db,
+    jobs,
+    pictures,
+    queue,
+    live,
+    inFlight,
+    log,
+    webFolder,
+    user,
+    checkAnswers = false,
+  } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(inFlight.know);
@@ -152,7 +166,10 @@ export function buildApp(parts: AppParts): Express {
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;
   const unanswered = new Unanswered();
-  const mount = mounter({ router, em, db, jobs, queue, live, inFlight, caller, checkAnswers }, unanswered);
+  const mount = mounter(
+    { router, em, db, jobs, pictures, queue, live, inFlight, caller, checkAnswers },
+    unanswered,
+  );
   mountRoutes(mount, orm);
   unanswered.expectNone();
   app.use(router);

@@ -3,6 +3,7 @@ import { setTimeout as sleep } from "node:timers/promises";
 import type { MikroORM } from "@mikro-orm/postgresql";
 import type PgBoss from "pg-boss";
 import type { Jobs } from "../jobs/jobs.ts";
+import type { Pictures } from "../pictures/pictures.ts";
 import type { Plain } from "../store/plain.ts";
 import type { Live } from "./live.ts";
 import type { RequestsInProgress } from "./requests-in-progress.ts";
@@ -13,6 +14,7 @@ export interface Serving {
   readonly live: Live;
   readonly inFlight: RequestsInProgress;
   readonly jobs: Jobs;
+  readonly pictures: Pictures;
   readonly queue: PgBoss;
   readonly orm: MikroORM;
   readonly db: Plain;
@@ -30,7 +32,7 @@ export interface Patience {
  * closed then, and the process ends with it.
  */
 export async function endServing(serving: Serving, { answersMs, leftoversMs }: Patience): Promise<boolean> {
-  const { server, live, inFlight, jobs, queue, orm, db } = serving;
+  const { server, live, inFlight, jobs, pictures, queue, orm, db } = serving;
   inFlight.end();
   live.end();
   const cut = setTimeout(() => server.closeAllConnections(), answersMs);
@@ -46,6 +48,7 @@ export async function endServing(serving: Serving, { answersMs, leftoversMs }: P
   ]);
   late.abort();
   if (!over) return false;
+  pictures.close();
   await jobs.close();
   await queue.stop({ graceful: false });
   await Promise.all([orm.close(true), db.close()]);

@@ -4,6 +4,7 @@ import type { Request, Response, Router } from "express";
 import type PgBoss from "pg-boss";
 import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
+import type { Pictures } from "../pictures/pictures.ts";
 import type { Page, PageAsked } from "../store/page.ts";
 import type { Reader } from "../store/sql.ts";
 import { notFound } from "../work/refusal.ts";
@@ -29,6 +30,7 @@ export interface Call<Body> {
   readonly body: Body;
   readonly user: string;
   readonly jobs: Jobs;
+  readonly pictures: Pictures;
   /** Queue of provings. */
   readonly queue: PgBoss;
   readonly live: Live;
@@ -74,6 +76,7 @@ export interface Mounting {
   readonly em: () => EntityManager;
   readonly db: Reader;
   readonly jobs: Jobs;
+  readonly pictures: Pictures;
   readonly queue: PgBoss;
   readonly live: Live;
   readonly inFlight: RequestsInProgress;
@@ -117,7 +120,7 @@ export class Unanswered {
 
 /** Mounts handlers on their endpoints: authorise, parse, one call, present. */
 export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
-  const { router, em, db, jobs, queue, live, inFlight, caller, checkAnswers } = mounting;
+  const { router, em, db, jobs, pictures, queue, live, inFlight, caller, checkAnswers } = mounting;
   return (name, handle) => {
     unanswered.answered(name);
     const endpoint = endpoints[name] as Endpoint;
@@ -144,6 +147,7 @@ export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
         body: (endpoint.bodyAsSent ? bytesOf(request) : parsed?.data) as never,
         user: caller.name,
         jobs,
+        pictures,
         queue,
         live,
         get signal() {

@@ -1,29 +1,8 @@
 import { createHash } from "node:crypto";
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { longestPicturePx } from "@proven-seat/contract";
-import sharp from "sharp";
+import type { Pictures } from "../pictures/pictures.ts";
 import { ShopJob, ShopPicture } from "../store/entities/shop.ts";
 import { notFound, Refusal } from "../work/refusal.ts";
-
-/** Most pixels unpacked: enough for a camera's picture, and no picture made to fill the memory. */
-const mostPixels = 80_000_000;
-
-/** A picture as it is stored: upright, no larger than needed, without the camera's metadata. */
-async function smaller(original: Uint8Array): Promise<Buffer> {
-  try {
-    return await sharp(original, { limitInputPixels: mostPixels, failOn: "error" })
-      .rotate()
-      .resize(longestPicturePx, longestPicturePx, { fit: "inside", withoutEnlargement: true })
-      .flatten({ background: "#ffffff" })
-      .jpeg({ quality: 80 })
-      .toBuffer();
-  } catch {
-    throw new Refusal(
-      "no-picture",
-      "The picture cannot be read. Use JPEG, PNG, WebP, AVIF or TIFF with at most 80 megapixels. Nothing was stored.",
-    );
-  }
-}
 
 const digestOf = (bytes: Uint8Array) => createHash("sha256").update(bytes).digest("hex");
 
@@ -32,7 +11,7 @@ export async function keepPicture(
   em: EntityManager,
   { tag, job, picture }: { tag: string; job: string; picture: string },
   original: Uint8Array,
-  user: string,
+  { pictures, user, signal }: { pictures: Pictures; user: string; signal: AbortSignal },
 ): Promise<void> {
   if ((await em.count(ShopJob, { id: job, tagId: tag })) === 0) throw notFound("job");
   const digest = digestOf(original);
@@ -45,7 +24,7 @@ export async function keepPicture(
         id: picture,
         jobId: job,
         digest,
-        jpeg: await smaller(original),
+        jpeg: await pictures.reduce(original, signal),
         receivedAt: new Date(),
         handedInBy: user,
       })

@@ -29,8 +29,8 @@ export function mountShop(mount: Mount): void {
   mount("handIn", ({ em, parameters, body, user }) =>
     handIn(em, parameters.id!, idOf(parameters.job!, "job"), body, user),
   );
-  mount("handInPicture", ({ em, parameters: { id, job, picture }, body, user }) =>
-    keepPicture(em, { tag: id!, job: idOf(job!, "job"), picture: idOf(picture!, "picture") }, body, user),
+  mount("handInPicture", ({ em, parameters: { id, job, picture }, body, ...caller }) =>
+    keepPicture(em, { tag: id!, job: idOf(job!, "job"), picture: idOf(picture!, "picture") }, body, caller),
   );
   mount("jobPicture", async ({ em, parameters: { id, job, picture }, request, response }) => {
     const jpeg = await pictureNamed(em, id!, idOf(job!, "job"), idOf(picture!, "picture"));

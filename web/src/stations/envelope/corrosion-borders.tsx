@@ -16,7 +16,7 @@ const nameOf = ({ material, mechanism }: CorrosionBorder, along: CorrosionPictur
   along === "chlorides" ? `${material}, ${mechanism}` : material;
 
 /** Temperature over strength or content: one line a material, the duty as crossing lines. */
-export function corrosionOptions(
+function corrosionOptions(
   { along, at, hottestC, borders }: CorrosionPicture,
   units: Reading,
   colours: PageColours,
