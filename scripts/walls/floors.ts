@@ -5,7 +5,7 @@
 export const floors: readonly { readonly district: string; readonly rooms: readonly string[] }[] = [
   {
     district: "basis",
-    rooms: ["text", "units", "vocabulary", "versions", "reference", "calc", "stroke", "house"],
+    rooms: ["text", "archive", "units", "vocabulary", "versions", "reference", "calc", "stroke", "house"],
   },
   { district: "construction", rooms: ["bodies", "ends", "sections"] },
   {

@@ -1,3 +1,4 @@
+import { UnpacksToTooMuch, unpack } from "@proven-seat/core/basis/archive";
 import {
   type Catalogue,
   type CatalogueChange,
@@ -6,7 +7,7 @@ import {
   readCatalogueDocument,
 } from "@proven-seat/core/equipment/catalogue";
 import { catalogueTables, readCatalogueTables } from "@proven-seat/core/equipment/catalogue-tables";
-import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { strFromU8, strToU8, zipSync } from "fflate";
 
 /** A file as it was picked. */
 export interface PickedFile {
@@ -18,6 +19,9 @@ export interface CatalogueImport {
   readonly catalogue: Catalogue | null;
   readonly faults: readonly CatalogueFault[];
 }
+
+/** The tables of forty product lines take a twentieth of it. */
+const mostBytes = 200_000_000;
 
 const failed = (file: string, reason: string): CatalogueImport => ({
   catalogue: null,
@@ -45,12 +49,18 @@ export const catalogueApi = {
       tables =
         files.length === 1 && /\.zip$/i.test(first.name)
           ? Object.fromEntries(
-              Object.entries(unzipSync(first.bytes))
-                .filter(([name]) => /\.csv$/i.test(name))
-                .map(([name, bytes]) => [folded(name), strFromU8(bytes)]),
+              Object.entries(unpack(first.bytes, /\.csv$/i, mostBytes)).map(([name, bytes]) => [
+                folded(name),
+                strFromU8(bytes),
+              ]),
             )
           : Object.fromEntries(files.map((f) => [folded(f.name), strFromU8(f.bytes)]));
-    } catch {
+    } catch (error) {
+      if (error instanceof UnpacksToTooMuch)
+        return failed(
+          first.name,
+          `the tables unpack to more than ${mostBytes / 1e6} MB; remove what is not needed`,
+        );
       return failed(first.name, "the archive is damaged; make a new archive of the tables");
     }
     return readCatalogueTables(tables);

@@ -1,6 +1,10 @@
 import ExcelJS from "exceljs";
 import { type Grid, mostRows, NotATable } from "../line-list/grid.ts";
 import type { Cell } from "../line-list/values/reading.ts";
+import { boundedWorkbook } from "./bounded.ts";
+
+/** Cells of the rectangle around a list, empty ones included. */
+const mostCells = 5_000_000;
 
 const twoDigits = (n: number) => String(n).padStart(2, "0");
 const dayOf = (time: Date) =>
@@ -56,14 +60,16 @@ function gridOf(sheet: ExcelJS.Worksheet): Grid {
  *
  * @param bytes the file
  * @returns cells of each sheet as a reader sees them: values of formulas, dates as year-month-day, merged cells filled
- * @throws NotATable where it is no workbook, or holds nothing, or more rows than ten thousand tags could need
+ * @throws NotATable where it is no workbook, or holds nothing, or more rows than ten thousand tags could need, or unpacks to
+ *   more than memory should hold
  * @source ECMA-376
  */
 export async function gridsOfWorkbook(bytes: ArrayBuffer): Promise<Grid[]> {
   const workbook = new ExcelJS.Workbook();
   try {
-    await workbook.xlsx.load(bytes);
-  } catch {
+    await workbook.xlsx.load(boundedWorkbook(new Uint8Array(bytes)).buffer as ArrayBuffer);
+  } catch (error) {
+    if (error instanceof NotATable) throw error;
     throw new NotATable(
       "This is not a workbook that can be read: it is broken, locked with a password or of an old kind. Save it again as .xlsx without a password, or as CSV.",
     );
@@ -72,6 +78,11 @@ export async function gridsOfWorkbook(bytes: ArrayBuffer): Promise<Grid[]> {
   const large = sheets.find(({ rowCount }) => rowCount > mostRows);
   if (large)
     throw new NotATable(`Sheet "${large.name}" has more rows than ten thousand tags could need. Split it.`);
+  const wide = sheets.find(({ rowCount, columnCount }) => rowCount * columnCount > mostCells);
+  if (wide)
+    throw new NotATable(
+      `Sheet "${wide.name}" spans ${wide.columnCount} columns and ${wide.rowCount} rows. Delete the cells far from the list, and save it again.`,
+    );
   const grids = sheets.map(gridOf).filter(({ rows }) => rows.length > 0);
   if (grids.length === 0) throw new NotATable("The workbook holds nothing that can be seen.");
   return grids;

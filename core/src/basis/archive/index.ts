@@ -1,0 +1,1 @@
+export { UnpacksToTooMuch, unpack } from "./unpack.ts";
