@@ -27,6 +27,7 @@ export const jobOf = (events: JobEvent[], change: Partial<HandIn> = {}): HandIn 
       look: [],
       measures: [],
       renew: null,
+      toFind: null,
     })),
     count: [],
     limits: null,

@@ -17,6 +17,9 @@ const pitches: Readonly<Record<string, number>> = {
   M52: 5,
 };
 
+/** Coarse metric threads by rising diameter. */
+export const threadNames: readonly string[] = Object.keys(pitches);
+
 /** A metric thread: diameters and pitch, mm, and its stress area, mm². */
 export interface ScrewThread {
   readonly d: number;
@@ -126,6 +129,9 @@ const studMPa: Readonly<Record<string, readonly (readonly [upToMm: number, proof
     [36, 345],
   ],
 };
+
+/** Grades of studs and screws with a known proof stress. */
+export const boltingGrades: readonly string[] = [...Object.keys(studMPa), ...Object.keys(metricMPa)];
 
 /**
  * Proof stress of a stud or a screw of a pressure joint.

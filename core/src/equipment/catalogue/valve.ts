@@ -5,7 +5,7 @@ import { parseDesignation, ratingCurve } from "../../basis/reference/pressure-te
 import { sealMaterial } from "../../basis/reference/seals.ts";
 import { seatMaterial } from "../../basis/reference/seats.ts";
 import { fittedWith } from "../../construction/bodies/assembly/fitted.ts";
-import type { Assembly } from "../../construction/bodies/assembly/model.ts";
+import { type Assembly, isPressureBolting } from "../../construction/bodies/assembly/model.ts";
 import { cavityNamed } from "../../construction/bodies/cavity.ts";
 import { constructionNamed } from "../../construction/bodies/constructions.ts";
 import { type Identity, type Numbering, numbering } from "./identity.ts";
@@ -51,13 +51,13 @@ export function assemblyOf({
     antiStatic: line.antiStatic,
     metalSeats: seat.material.kind === "metal" && seat.offer.execution !== "clearance",
   });
-  if (size.joints.length === 0) return assembly;
   const boltsOf = new Map(size.joints.map(({ bolting, bolts }) => [bolting, bolts]));
   return {
     ...assembly,
     pieces: assembly.pieces.map((piece) => {
       const bolts = boltsOf.get(piece.id);
-      return bolts === undefined ? piece : { ...piece, count: bolts * piece.joints };
+      if (bolts !== undefined) return { ...piece, count: bolts * piece.joints };
+      return isPressureBolting(piece) ? { ...piece, countStated: false } : piece;
     }),
   };
 }

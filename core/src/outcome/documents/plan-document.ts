@@ -129,7 +129,12 @@ export function planDocument(plan: ShopPlan, context: PlanOf, reading: Reading):
         { heading: "renew", share: 105, figures: false },
         { heading: "counted", share: 60, figures: false },
       ],
-      rows: plan.count.map(({ name, count, renew }) => [name, String(count), renew ?? "no", "…"]),
+      rows: plan.count.map(({ name, count, renew }) => [
+        name,
+        count === 0 ? "count them" : String(count),
+        renew ?? "no",
+        "…",
+      ]),
     });
   blocks.push({
     kind: "signatures",

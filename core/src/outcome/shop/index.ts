@@ -1,3 +1,5 @@
+export { boltingGrades, threadNames } from "../../basis/calc/screw.ts";
+export { type FoundBolting, tighteningFound } from "./found-bolting.ts";
 export {
   type JobEvent,
   type JobKind,
@@ -28,4 +30,4 @@ export { assessStack, type Correction, type StackAssessment } from "./stack/asse
 export { type ChainLink, chainOf, type SeatChain } from "./stack/chain.ts";
 export { driveLoadN } from "./stack/drive-load.ts";
 export { measuresStack, withMeasured } from "./stack/measured.ts";
-export { limitsText, type Measure, type ShopStep, stageTitles } from "./step.ts";
+export { type BoltingToFind, limitsText, type Measure, type ShopStep, stageTitles } from "./step.ts";

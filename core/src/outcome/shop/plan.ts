@@ -4,7 +4,7 @@ import { assemblyOf } from "../../equipment/catalogue/valve.ts";
 import { isLapped, lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
 import { readied } from "./readied.ts";
-import { handInBore, type ShopStep, step } from "./step.ts";
+import { countOf, handInBore, type ShopStep, step } from "./step.ts";
 import { apart, together } from "./strip-down.ts";
 import { turnAndTest } from "./turn-and-test.ts";
 import type { Work } from "./work.ts";
@@ -33,6 +33,7 @@ export const planNamed = (word: string): PlanKind | null =>
 export interface Counted {
   readonly id: string;
   readonly name: string;
+  /** 0 where only the fitter can count them. */
   readonly count: number;
   readonly renew: "always" | "if worn" | null;
 }
@@ -80,11 +81,18 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
 }
 
 const counted = (pieces: readonly Piece[]): Counted[] =>
-  pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
+  pieces.map((piece) => ({
+    id: piece.id,
+    name: piece.name,
+    count: countOf(piece),
+    renew: lookAt(piece).renew,
+  }));
 
 const countStep = (count: readonly Counted[]): ShopStep =>
   step("lay out and count", "Lay the parts out in the order of removal. Count them against the list.", {
-    look: count.map(({ name, count: n }) => `${n} ${name}`),
+    look: count.map(({ name, count: n }) =>
+      n === 0 ? `every one of the ${name}: write down how many` : `${n} ${name}`,
+    ),
   });
 
 function stripped(work: Work, assembly: Assembly): ShopPlan {

@@ -1,7 +1,18 @@
 import { figureText } from "../../basis/units/reading.ts";
 import type { Unit } from "../../basis/units/unit.ts";
 import type { Reading } from "../../basis/units/units.ts";
-import type { PieceRole, Way } from "../../construction/bodies/assembly/model.ts";
+import type { Piece, PieceRole, Way } from "../../construction/bodies/assembly/model.ts";
+
+/** What the bolting of an unstated joint must carry, and how it is tightened. */
+export interface BoltingToFind {
+  /** Diameter the gasket cannot be smaller than, mm. */
+  readonly innerMm: number;
+  /** Rating of the body at 38 °C, bar g. */
+  readonly ratedBarG: number;
+  readonly friction: number;
+  /** Usual share of the proof stress. */
+  readonly utilisationPercent: number;
+}
 
 export const stages = [
   "make safe",
@@ -69,6 +80,8 @@ export interface ShopStep {
   readonly look: readonly string[];
   readonly measures: readonly Measure[];
   readonly renew: "always" | "if worn" | null;
+  /** What the bolting must carry, where nobody states it: the fitter types it as found. */
+  readonly toFind: BoltingToFind | null;
 }
 
 /**
@@ -88,6 +101,16 @@ export function limitsText(
   if (maximum === null) return `at least ${text(least)}`;
   return least === maximum ? text(least) : `${text(least)} to ${text(maximum)}`;
 }
+
+/**
+ * Number of equal pieces, as a plan states it.
+ *
+ * @param piece of an assembly
+ * @returns 0 where only the fitter can count them
+ * @example countOf({ count: 8, countStated: false }) // → 0
+ */
+export const countOf = ({ count, countStated }: Pick<Piece, "count" | "countStated">): number =>
+  countStated ? count : 0;
 
 /** The caution of everything that turns. */
 export const handInBore =
@@ -116,5 +139,6 @@ export const step = (
   look: [],
   measures: [],
   renew: null,
+  toFind: null,
   ...rest,
 });

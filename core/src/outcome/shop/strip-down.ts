@@ -3,7 +3,7 @@ import { type Assembly, isPressureBolting, type Piece } from "../../construction
 import { stripOrder } from "../../construction/bodies/assembly/strip-order.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { lookAt, measuresOf, toolOf } from "./looking.ts";
-import { handInBore, type ShopStep, step } from "./step.ts";
+import { countOf, handInBore, type ShopStep, step } from "./step.ts";
 import { tighteningOf } from "./tightening.ts";
 import { turnedApart, turningTogether } from "./turning.ts";
 import type { Work } from "./work.ts";
@@ -16,8 +16,8 @@ const ways = {
   stays: "",
 } as const;
 
-const named = ({ name, count }: Pick<Piece, "name" | "count">) =>
-  count === 1 ? `the ${name}` : `the ${count} ${name}`;
+const named = ({ name, count, countStated }: Pick<Piece, "name" | "count" | "countStated">) =>
+  count === 1 || !countStated ? `the ${name}` : `the ${count} ${name}`;
 
 const scratch =
   "Protect the ball and the joint faces. Put them on wood and clean cloth. Do not touch them with levers and do not stack them.";
@@ -46,7 +46,10 @@ function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   return `Refit ${named(piece)}.`;
 }
 
-const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
+const pieceOf = (piece: Piece) => {
+  const { id, name, role, out: way } = piece;
+  return { id, name, role, count: countOf(piece), way };
+};
 
 /**
  * Strip-down of a valve, piece by piece.
@@ -164,6 +167,7 @@ export function together(
         look: load?.look ?? (piece.role === "bolting" && !shellBolts ? ["maker's torque, if stated"] : []),
         measures: load?.measures ?? [],
         cautions: tightening?.cautions ?? [],
+        toFind: tightening?.toFind ?? null,
       }),
     );
   }

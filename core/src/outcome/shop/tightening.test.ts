@@ -53,6 +53,20 @@ describe("tightening of a joint that is not stated", () => {
     const d = valve.size.geometry.closureDiameterMm;
     expect(tightening.figures[1]!.value).toBeCloseTo(((Math.PI / 4) * d * d * 1.5 * 25.5) / 1000, 6);
     expect(tightening.cautions.join()).toMatch(/not stated/);
+    expect(tightening.toFind).toMatchObject({ innerMm: d, ratedBarG: rated });
+    expect(tighteningOf(valve, closures, rated, house).toFind).toBeNull();
+  });
+  it("states no number of studs in any step or list", () => {
+    for (const kind of ["strip", "put together"] as const) {
+      const { steps, count } = shopPlan(kind, {
+        ...bare("trunnion-side-entry", [100], "class 1500"),
+        valve: bareJoint,
+      });
+      const words = steps.flatMap(({ does, look }) => [does, ...look]).join("\n");
+      expect(words).not.toMatch(/\d+ (closure studs|trunnion plate bolts)/);
+      expect(words).toMatch(/the closure studs/);
+      expect(count.find(({ id }) => id === "body-bolts")!.count).toBe(0);
+    }
   });
   it("has no torque where the grade of the studs has no proof stress", () => {
     const alloy = { ...valve, line: { ...valve.line, bolting: "alloy-625" } };

@@ -3,12 +3,14 @@ import type { Piece } from "../../construction/bodies/assembly/model.ts";
 import { boltingOfJoint, gradeOfJoint, leastJointLoadN } from "../../equipment/catalogue/joints.ts";
 import type { BoltedJoint } from "../../equipment/catalogue/schema.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { StepFigure } from "./step.ts";
+import type { BoltingToFind, StepFigure } from "./step.ts";
 
 /** Tightening of a pressure joint: figures, and what must be read before the spanner is set. */
 export interface Tightening {
   readonly figures: readonly StepFigure[];
   readonly cautions: readonly string[];
+  /** What bolting as found must carry; null where the maker states it. */
+  readonly toFind: BoltingToFind | null;
 }
 
 const notStated =
@@ -26,6 +28,7 @@ function fromDrawing(
   valve: Valve,
   { holds, joints }: Pick<Piece, "holds" | "joints">,
   ratedBarG: number,
+  house: HouseRules,
 ): Tightening {
   return {
     figures: [
@@ -37,6 +40,12 @@ function fromDrawing(
       },
     ],
     cautions: [notStated],
+    toFind: {
+      innerMm: innerMm(valve.size, holds),
+      ratedBarG,
+      friction: house.screwFrictionLubricated,
+      utilisationPercent: house.screwUtilisationPercent,
+    },
   };
 }
 
@@ -54,7 +63,7 @@ function computed(valve: Valve, joint: BoltedJoint, ratedBarG: number, house: Ho
         }
       : { what: "torque, lubricated, stated by the maker", value: joint.torqueNm, unit: "N·m" },
   ];
-  if (found === null) return { figures, cautions: [lubricated] };
+  if (found === null) return { figures, cautions: [lubricated], toFind: null };
   return {
     figures: [
       ...figures,
@@ -62,6 +71,7 @@ function computed(valve: Valve, joint: BoltedJoint, ratedBarG: number, house: Ho
       { what: "preload needed for the shell test", value: found.leastPreloadN / 1000, unit: "kN" },
     ],
     cautions: [lubricated, ...(found.sufficient ? [] : [tooWeak])],
+    toFind: null,
   };
 }
 
@@ -81,7 +91,7 @@ export function tighteningOf(
   ratedBarG: number | null,
   house: HouseRules,
 ): Tightening {
-  if (ratedBarG === null) return { figures: [], cautions: [notStated] };
+  if (ratedBarG === null) return { figures: [], cautions: [notStated], toFind: null };
   const joint = valve.size.joints.find(({ bolting }) => bolting === piece.id);
-  return (joint && computed(valve, joint, ratedBarG, house)) ?? fromDrawing(valve, piece, ratedBarG);
+  return (joint && computed(valve, joint, ratedBarG, house)) ?? fromDrawing(valve, piece, ratedBarG, house);
 }

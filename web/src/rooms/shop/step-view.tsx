@@ -4,6 +4,7 @@ import { stageTitles } from "@proven-seat/core/outcome/shop";
 import { useUnits } from "../../app/reading.ts";
 import { hour } from "../../parts/dates.ts";
 import { figureClass } from "../../parts/figure-class.ts";
+import { BoltingAsFound } from "./bolting-as-found.tsx";
 import { Measured } from "./job/measured.tsx";
 import { PicturesTaken } from "./job/pictures-taken.tsx";
 import { Remarks } from "./job/remarks.tsx";
@@ -60,6 +61,9 @@ export function StepView({
             </div>
           ))}
         </dl>
+      )}
+      {step.toFind && (
+        <BoltingAsFound toFind={step.toFind} step={name} tagId={tagId} closed={closed} onSay={onSay} />
       )}
       {step.measures.length > 0 && (
         <ul aria-label="Measure" className="grid gap-1">

@@ -36,6 +36,8 @@ export interface Piece {
   readonly name: string;
   readonly role: PieceRole;
   readonly count: number;
+  /** False for bolting whose number only the maker knows: `count` is then a guess that nobody is shown. */
+  readonly countStated: boolean;
   /** Pieces that have to be off before it. */
   readonly heldBy: readonly string[];
   readonly out: Way;
@@ -112,6 +114,7 @@ export const piece = (
   name,
   role,
   count: 1,
+  countStated: true,
   heldBy: [],
   out: "up",
   at: null,

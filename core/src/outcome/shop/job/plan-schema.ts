@@ -32,6 +32,16 @@ const step = z.strictObject({
   look: list(),
   measures: z.array(measure).max(50),
   renew,
+  // Plans of older releases do not have it.
+  toFind: z
+    .strictObject({
+      innerMm: z.number(),
+      ratedBarG: z.number(),
+      friction: z.number(),
+      utilisationPercent: z.number(),
+    })
+    .nullable()
+    .default(null),
 });
 
 /** A plan stored with a job: as it was when the work started, even if later releases plan differently. */
