@@ -56,6 +56,19 @@ describe("bad duties", () => {
     expect(messageAt({ ...emptyDuty, cases: [blankCase, blankCase] }, "cases.1.id")).toMatch(/share the id/);
     expect(dutySchema.safeParse({ ...emptyDuty, colour: "red" }).success).toBe(false);
   });
+  it("calls a case without a name by its kind, and refuses an empty name", () => {
+    const { name: _, ...bare } = withCase({}).cases[0]!;
+    const { cases } = dutySchema.parse({
+      cases: [
+        { ...bare, id: "a", kind: "maximum" },
+        { ...bare, id: "b", name: "maximum 2" },
+        { ...bare, id: "c", kind: "maximum" },
+        { ...bare, id: "d" },
+      ],
+    });
+    expect(cases.map(({ name }) => name)).toEqual(["maximum", "maximum 2", "maximum 3", "normal"]);
+    expect(messageAt(withCase({ name: "" }), "cases.0.name")).toMatch(/needs a name/);
+  });
   it("accepts values at the limits", () => {
     expect(
       dutySchema.safeParse(withCase({ upstreamBarG: 1000, temperatureC: -273.15, downstreamBarG: -1.01325 }))

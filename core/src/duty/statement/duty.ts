@@ -56,7 +56,23 @@ export function dutySchemaOf(fields: readonly AnyField[], ofCase: readonly AnyFi
         if (typeof from === "number" && typeof to === "number" && from > to)
           report(path.split("."), range.crossed);
       }
-    }) as unknown as z.ZodType<Duty>;
+    })
+    .overwrite((duty) => ({
+      ...duty,
+      cases: named(duty.cases as OperatingCase[]),
+    })) as unknown as z.ZodType<Duty>;
+}
+
+/** Cases without a name are called by their kind, numbered where a name is taken. */
+function named(cases: readonly OperatingCase[]): OperatingCase[] {
+  const taken = new Set(cases.map(({ name }) => name));
+  return cases.map((c) => {
+    if (c.name !== "") return c;
+    let name: string = c.kind;
+    for (let n = 2; taken.has(name); n++) name = `${c.kind} ${n}`;
+    taken.add(name);
+    return { ...c, name };
+  });
 }
 
 export const dutySchema = dutySchemaOf(dutyFields, caseFields);

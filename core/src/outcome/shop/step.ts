@@ -80,7 +80,7 @@ export interface ShopStep {
   readonly look: readonly string[];
   readonly measures: readonly Measure[];
   readonly renew: "always" | "if worn" | null;
-  /** What the bolting must carry, where nobody states it: the fitter types it as found. */
+  /** What the bolting must carry, where it is not stated: the fitter types it as found. */
   readonly toFind: BoltingToFind | null;
 }
 
