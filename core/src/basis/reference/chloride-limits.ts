@@ -16,30 +16,21 @@ export interface ChlorideCurve {
 interface Row {
   metal: string;
   mechanism: ChlorideCurve["mechanism"];
-  temperature_c: number;
-  chlorides_mg_l: number;
+  /** For example "25 200; 40 120": °C and mg/l. */
+  temperature_c_chlorides_mg_l: string;
 }
 
-/** A curve as the table builds it, with the logarithms that interpolation needs. */
-interface Built {
-  readonly mechanism: ChlorideCurve["mechanism"];
-  readonly temperaturesC: number[];
-  readonly chloridesMgL: number[];
-  readonly logs: number[];
-}
-
-const byMetal = new Map<string, Built[]>();
-for (const { metal, mechanism, temperature_c, chlorides_mg_l } of records<Row>(table)) {
-  const curves = byMetal.get(metal) ?? [];
-  byMetal.set(metal, curves);
-  let curve = curves.find((c) => c.mechanism === mechanism);
-  if (curve === undefined) {
-    curve = { mechanism, temperaturesC: [], chloridesMgL: [], logs: [] };
-    curves.push(curve);
-  }
-  curve.temperaturesC.push(temperature_c);
-  curve.chloridesMgL.push(chlorides_mg_l);
-  curve.logs.push(Math.log(chlorides_mg_l));
+const byMetal = new Map<string, ChlorideCurve[]>();
+for (const { metal, mechanism, temperature_c_chlorides_mg_l } of records<Row>(table)) {
+  const points = temperature_c_chlorides_mg_l.split("; ").map((point) => point.split(" ").map(Number));
+  const chloridesMgL = points.map(([, content]) => content!);
+  const curve = {
+    mechanism,
+    temperaturesC: points.map(([c]) => c!),
+    chloridesMgL,
+    logs: chloridesMgL.map(Math.log),
+  };
+  byMetal.set(metal, [...(byMetal.get(metal) ?? []), curve]);
 }
 
 /**
