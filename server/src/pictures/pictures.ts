@@ -3,8 +3,8 @@ import { buffer } from "node:stream/consumers";
 import { JobNotDone } from "../jobs/jobs.ts";
 import { pictureProgram } from "../places.ts";
 import { Refusal } from "../work/refusal.ts";
-import { argumentsOf, endings, mostPixels, type PictureLimits } from "./endings.ts";
 import { pictureKind } from "./kind.ts";
+import { argumentsOf, endings, mostPixels, type PictureLimits } from "./reducer-process.ts";
 
 export interface PicturesOptions extends Partial<PictureLimits> {
   /** Pictures decoded at once. */

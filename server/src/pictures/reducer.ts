@@ -6,8 +6,8 @@ import { setPriority } from "node:os";
 import { buffer } from "node:stream/consumers";
 import { longestPicturePx } from "@proven-seat/contract";
 import sharp from "sharp";
-import { endings, limitsFrom, mostPixels } from "./endings.ts";
 import { pictureKind } from "./kind.ts";
+import { endings, limitsFrom, mostPixels } from "./reducer-process.ts";
 
 const { memoryMb, timeoutMs } = limitsFrom(process.argv);
 const end = (ending: keyof typeof endings) => process.exit(endings[ending]);

@@ -59,6 +59,11 @@ describe("a workbook made to fill the memory", () => {
     const many = Array.from({ length: 300 }, (_, i) => `<mergeCell ref="A${i * 10 + 5}:Z${i * 10 + 60}"/>`);
     await expect(read(await behindCells(many.join("")))).rejects.toThrow(/merges \d+ cells/);
   });
+  it("is refused where it has more cells than any list", async () => {
+    const cells = '<row r="3">'.concat('<c r="A3"/>'.repeat(2_000_001), "</row>");
+    const bytes = await book({ [sheetPath]: (xml) => xml.replace("</sheetData>", `${cells}</sheetData>`) });
+    await expect(read(bytes)).rejects.toThrow(/more rows or cells/);
+  });
   it("is refused where its cells stand far apart", async () => {
     const rows = Array.from(
       { length: 400 },
@@ -85,12 +90,31 @@ describe("a workbook with more than cells", () => {
   ])("is read without its %s", async (_, more) => {
     expect(await read(await behindCells(more))).toEqual(list);
   });
+  const validations = `<dataValidations count="1"><dataValidation type="list" sqref="${wholeSheet}"/></dataValidations>`;
+  it.each([
+    ["before its cells", "<sheetData>", `${validations}<sheetData>`],
+    ["behind an end with a blank", "</sheetData>", `</sheetData >${validations}<sheetData></sheetData>`],
+    ["before a false end", "</sheetData>", `</sheetData>${validations}<!--</sheetData>-->`],
+    ["behind a false beginning", "<sheetData>", `<!--<sheetData>-->${validations}<sheetData>`],
+  ])("is rid of validations that stand %s", async (_, at, instead) => {
+    const bytes = await book({ [sheetPath]: (xml) => xml.replace(at, instead) });
+    expect(
+      strFromU8(unzipSync(boundedWorkbook(bytes))[sheetPath]!).replace(/<sheetData>.*<\/sheetData>/s, ""),
+    ).not.toMatch(/dataValidation/);
+    await read(bytes).catch((error) => expect(error).toBeInstanceOf(NotATable));
+  });
+  it("is read where it has no cells in a second sheet", async () => {
+    const bytes = await book({
+      [sheetPath]: (xml) => xml.replace(/<sheetData>.*<\/sheetData>/s, "<sheetData/>"),
+    });
+    await expect(read(bytes)).rejects.toThrow(/holds nothing/);
+  });
   it("is read without its names of ranges", async () => {
     const bytes = await book({
       "xl/workbook.xml": (xml) =>
         xml.replace(
           "</sheets>",
-          "</sheets><definedNames><definedName name='all'>List!$A$1:$XFD$1048576</definedName></definedNames>",
+          "</sheets><definedNames a=''><definedName name='all'>List!$A$1:$XFD$1048576</definedName></definedNames>",
         ),
     });
     expect(await read(bytes)).toEqual(list);

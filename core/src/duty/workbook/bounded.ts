@@ -1,9 +1,11 @@
 import { strFromU8, strToU8, zipSync } from "fflate";
 import { UnpacksToTooMuch, unpack } from "../../basis/archive/unpack.ts";
-import { NotATable } from "../line-list/grid.ts";
+import { mostRows, NotATable } from "../line-list/grid.ts";
 
 /** Ten thousand tags with every column take half of it. */
 const mostBytes = 64 * 1024 * 1024;
+/** Ten thousand tags have a third of it. */
+const mostCells = 2_000_000;
 const mostMergedCells = 200_000;
 
 /** Parts of a workbook that hold what a reader sees in its cells. */
@@ -20,21 +22,33 @@ function cellsIn(range: string): number {
   return (Math.abs(column(right) - column(left)) + 1) * (Math.abs(Number(bottom) - Number(top)) + 1);
 }
 
-/** A sheet with its cells and merged ranges; what else it says of ranges would be spread over every cell of them. */
+/** How often a sheet opens an element. */
+const opened = (xml: string, element: string) => xml.split(new RegExp(`<${element}\\b`)).length - 1;
+
+/**
+ * A sheet rebuilt from its cells and merged ranges. Whatever else it says of ranges, before, between or behind them, would
+ * be spread over every cell.
+ */
 function plainSheet(xml: string): string {
-  const end = xml.lastIndexOf("</sheetData>");
-  if (end < 0) return xml.replace(/<sheetData\s*\/>[\s\S]*/, "<sheetData/></worksheet>");
-  const cells = xml.slice(0, end);
-  const merged = [...xml.slice(end).matchAll(/<mergeCell\b[^>]*?\bref="([^"]{1,40})"/g)].map(
-    ([, range]) => range!,
-  );
+  const root = /<worksheet\b[^>]*>/.exec(xml)?.[0] ?? "<worksheet>";
+  const open = /<sheetData\b[^>]*>/.exec(xml);
+  if (open === null || open[0].endsWith("/>")) return `${root}<sheetData/></worksheet>`;
+  const inside = xml.slice(open.index + open[0].length);
+  const close = /<\/sheetData\s*>/.exec(inside);
+  if (close === null) throw new Error("the cells of a sheet do not end");
+  const cells = inside.slice(0, close.index);
+  if (opened(cells, "row") > mostRows || opened(cells, "c") > mostCells)
+    throw new NotATable("A sheet has more rows or cells than ten thousand tags could need. Split it.");
+  const behind = inside.slice(close.index);
+  const merged = [...behind.matchAll(/<mergeCell\b[^>]*?\bref="([^"]{1,40})"/g)].map(([, range]) => range!);
   const count = merged.reduce((sum, range) => sum + cellsIn(range), 0);
   if (count > mostMergedCells)
     throw new NotATable(
       `A sheet merges ${count} cells, more than ${mostMergedCells}. Undo the merging of whole rows and columns, and save it again.`,
     );
   const ranges = merged.map((range) => `<mergeCell ref="${range}"/>`).join("");
-  return `${cells}</sheetData>${ranges === "" ? "" : `<mergeCells count="${merged.length}">${ranges}</mergeCells>`}</worksheet>`;
+  const merging = ranges === "" ? "" : `<mergeCells count="${merged.length}">${ranges}</mergeCells>`;
+  return `${root}<sheetData>${cells}</sheetData>${merging}</worksheet>`;
 }
 
 function partsOf(bytes: Uint8Array): Record<string, Uint8Array> {
@@ -53,7 +67,7 @@ function partsOf(bytes: Uint8Array): Record<string, Uint8Array> {
  *
  * @param bytes a ZIP file
  * @returns the same cells, unpacked, without drawings, names, validations and formats of ranges
- * @throws NotATable where it unpacks to more than 64 MB or merges too many cells; the error of the unpacking where it
+ * @throws NotATable where it unpacks to more than 64 MB, or has or merges too many cells; the error of the unpacking where it
  *   is no ZIP file
  * @source ECMA-376
  */
@@ -65,7 +79,7 @@ export function boundedWorkbook(bytes: Uint8Array): Uint8Array {
     plain[name] = name.startsWith("xl/worksheets/")
       ? strToU8(plainSheet(strFromU8(content)))
       : name === "xl/workbook.xml"
-        ? strToU8(strFromU8(content).replace(/<definedNames>[\s\S]*<\/definedNames>/, ""))
+        ? strToU8(strFromU8(content).replace(/<definedNames\b[\s\S]*<\/definedNames\s*>/, ""))
         : content;
   }
   return zipSync(plain, { level: 0 });

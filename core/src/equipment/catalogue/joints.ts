@@ -74,7 +74,7 @@ export const mostUsed = 0.9;
  * @source `joint-bolting`, with a shell test at 1.5 times the rating
  */
 export function boltingOfJoint(
-  joint: BoltedJoint,
+  joint: Pick<BoltedJoint, "thread" | "bolts" | "grade" | "gasket">,
   line: Pick<ProductLine, "bolting">,
   ratedBarG: number,
   house: Pick<HouseRules, "screwFrictionLubricated" | "screwUtilisationPercent">,

@@ -49,11 +49,10 @@ function bySolution(
   hottestC: number | null,
 ): CorrosionPicture {
   const borders = [...materials].flatMap(([material, parts]) => {
-    const bands = corrosionBands(solution.name, material) ?? [];
-    // Where moisture is not stated the wet solution is drawn: it attacks more.
-    const drawn = bands.filter((band) => band.wet === null || band.wet === (solution.wet ?? true));
-    const mechanism = [...new Set(drawn.map((band) => band.mechanism))].join("; ");
-    return drawn.length === 0 ? [] : [{ parts, material, mechanism, points: stepsOf(drawn) }];
+    const bands = corrosionBands(solution.name, material);
+    if (bands === null) return [];
+    const mechanism = [...new Set(bands.map((band) => band.mechanism))].join("; ");
+    return [{ parts, material, mechanism, points: stepsOf(bands) }];
   });
   const at = solution.strengths.map(({ percent }) => percent);
   return { along: "strength", fluid: solution.name, at, hottestC, borders };

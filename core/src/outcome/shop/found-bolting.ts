@@ -17,9 +17,9 @@ export interface FoundTightening {
 }
 
 const gasketNotKnown =
-  "The load of the gasket is not in this calculation, because the gasket is not stated. Compare the torque with the maker's drawing before you pressurise the valve.";
+  "The joint can leak or open if its gasket needs more load. The gasket is not stated, so its load is not in this calculation. Compare the torque with the maker's drawing before you pressurise the valve.";
 const marksOnly =
-  "Read the grade from the marks on the studs. Studs without a mark have no known strength: do not calculate a torque for them.";
+  "Studs without a mark can break: their strength is not known. Read the grade from the marks. Do not calculate a torque for unmarked studs.";
 
 const fault = (field: keyof FoundBolting, reason: string): FoundTightening => ({
   figures: [],
@@ -44,9 +44,8 @@ export function tighteningFound(toFind: BoltingToFind, found: FoundBolting): Fou
   const { innerMm: meanDiameterMm, ratedBarG, friction, utilisationPercent } = toFind;
   const gasket = { kind: "not stated", meanDiameterMm, effectiveWidthMm: 0, factor: 0, seatingStressMPa: 0 };
   try {
-    const joint = { bolting: "", thread, grade, bolts, boltCircleMm: meanDiameterMm, gasket, torqueNm: null };
     const house = { screwFrictionLubricated: friction, screwUtilisationPercent: utilisationPercent };
-    const carried = boltingOfJoint(joint, { bolting: "" }, ratedBarG, house)!;
+    const carried = boltingOfJoint({ thread, grade, bolts, gasket }, { bolting: "" }, ratedBarG, house)!;
     const loads: StepFigure[] = [
       {
         what: "load of each stud in the shell test, at least",
@@ -59,7 +58,7 @@ export function tighteningFound(toFind: BoltingToFind, found: FoundBolting): Fou
       return {
         figures: loads,
         cautions: [
-          "These studs do not carry the shell test, so no torque is calculated. Count them and read their marks again. Do not pressurise the joint before the maker has confirmed the bolting.",
+          "The joint can open under pressure. These studs do not carry the shell test, so no torque is calculated. Count them and read their marks again. Do not pressurise the joint before the maker has confirmed the bolting.",
         ],
         fault: null,
       };

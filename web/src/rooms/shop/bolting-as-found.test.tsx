@@ -24,7 +24,7 @@ beforeEach(() => {
 const type = (thread: string, grade: string, bolts: string) => {
   fireEvent.change(screen.getByLabelText("thread"), { target: { value: thread } });
   fireEvent.change(screen.getByLabelText("grade, from the mark"), { target: { value: grade } });
-  fireEvent.change(screen.getByLabelText("studs counted"), { target: { value: bolts } });
+  fireEvent.change(screen.getByLabelText("studs of one joint"), { target: { value: bolts } });
 };
 
 describe("bolting as found", () => {
@@ -42,7 +42,7 @@ describe("bolting as found", () => {
   });
   it("says at its field what is wrong", () => {
     type("M24", "B7", "1.5");
-    const field = screen.getByLabelText("studs counted");
+    const field = screen.getByLabelText("studs of one joint");
     expect(field.getAttribute("aria-invalid")).toBe("true");
     expect(document.getElementById(field.getAttribute("aria-describedby")!)!.textContent).toMatch(
       /whole number/,
@@ -59,7 +59,7 @@ describe("bolting as found", () => {
     type("M24", "B7", "8");
     cleanup();
     render(<BoltingAsFound toFind={toFind} step={`bolts ${step}`} tagId="tag" closed onSay={() => true} />);
-    expect((screen.getByLabelText("studs counted") as HTMLInputElement).value).toBe("8");
+    expect((screen.getByLabelText("studs of one joint") as HTMLInputElement).value).toBe("8");
     expect(screen.queryByText("Write into the job")).toBeNull();
   });
 });

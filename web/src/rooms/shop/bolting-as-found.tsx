@@ -97,13 +97,13 @@ export function BoltingAsFound({
       kind: "note",
       step,
       text: [
-        `Bolting as found: ${found.bolts} × ${found.thread}, ${found.grade}, of one joint.`,
+        `Bolting as found: ${found.bolts} × ${found.thread}, ${found.grade}, in one joint.`,
         ...shown!.map(({ what, text }) => `${what}: ${text}.`),
       ].join(" "),
     });
   return (
     <section aria-label="Bolting as found" className="grid gap-2 border-l-4 border-rule pl-4 text-[16px]">
-      <h3 className="font-semibold">Bolting as found, of one joint</h3>
+      <h3 className="font-semibold">Bolting as found, in one joint</h3>
       <div className="flex flex-wrap items-end gap-3">
         <Choice
           label="thread"
@@ -120,7 +120,7 @@ export function BoltingAsFound({
           onChoose={(grade) => keep({ grade })}
         />
         <label className="grid gap-1">
-          <span className="text-[14px] text-dim">studs counted</span>
+          <span className="text-[14px] text-dim">studs of one joint</span>
           <input
             className="field min-h-11 w-24 border border-rule px-2"
             inputMode="numeric"

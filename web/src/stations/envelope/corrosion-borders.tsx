@@ -123,8 +123,8 @@ function Picture({ picture, units }: { picture: CorrosionPicture; units: Reading
         {picture.along === "chlorides" ? "content" : "strength"}
       </h3>
       <p className="text-[12px] text-dim">
-        Indicative, for screening. Each line is the highest published limit; above it, or in a gap, the
-        material is attacked or not proven.
+        Indicative figures of practice, for screening only. Above its line, or where the line has a gap, the
+        material is attacked or not proven. Ask the maker for the limit at your conditions.
         {picture.at.length === 0 && " The duty states no strength."}
       </p>
       <div className="h-64">

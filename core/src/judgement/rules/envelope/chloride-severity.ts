@@ -34,7 +34,7 @@ export interface ChlorideSeverity {
  * How acidity and oxygen move the limits of metals in chlorides.
  *
  * @param duty settled duty
- * @returns factor on the permitted content, on the content for cracking, shift of the cracking temperature in kelvin, and the inputs. Not stated:
+ * @returns factor on the permitted content, factor by which the content counts more for cracking, shift of the cracking temperature in kelvin, and the inputs. Not stated:
  *   neutral and aerated
  * @source practice (indicative): acid lowers, and absence of oxygen raises, the content at which pits start;
  *   alkaline water and absence of oxygen raise the temperature at which steel cracks
